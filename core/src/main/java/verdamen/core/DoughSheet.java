@@ -1,0 +1,93 @@
+package verdamen.core;
+
+import static verdamen.core.model.Symbol.*;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
+import verdamen.core.formula.BakersPercentages;
+import verdamen.core.formula.Formula;
+import verdamen.core.handling.Handling;
+import verdamen.core.handling.Reason;
+import verdamen.core.handling.RollingWindow;
+import verdamen.core.handling.SoftnessCurve;
+import verdamen.core.model.Term;
+import verdamen.core.pantry.Feel;
+import verdamen.core.pantry.Style;
+
+/**
+ * Everything the model says of a formula: its balance and how it handles.
+ *
+ * @param formula the formula
+ * @param balance who brings and drinks, and the water needed
+ * @param feel the word for its softness when rolled; null when nothing drinks
+ * @param handling how it handles when rolled
+ * @param handlingReasons why
+ * @param window when it can be rolled; null when never
+ * @param curve softness and spring-back over three hours
+ * @param bakersPct baker's percentage of each line; null without flour
+ * @param warnings what to mind
+ */
+public record DoughSheet(
+        Formula formula,
+        Balance balance,
+        @Nullable Feel feel,
+        Handling handling,
+        List<Reason> handlingReasons,
+        @Nullable RollingWindow window,
+        SoftnessCurve curve,
+        List<@Nullable Double> bakersPct,
+        List<Warning> warnings) {
+
+    /** The sheet of a formula. */
+    public static DoughSheet of(Formula formula) {
+        Dough dough = Dough.of(formula);
+        double minute = formula.rollAtMinute();
+        Balance balance = Balance.of(dough);
+        Handling handling = Handling.at(dough, minute);
+        RollingWindow window = RollingWindow.of(dough).orElse(null);
+        return new DoughSheet(
+                formula,
+                balance,
+                balance.softness() == null ? null : formula.pantry().feel(balance.softness()),
+                handling,
+                Handling.reasons(dough, minute),
+                window,
+                SoftnessCurve.of(dough),
+                BakersPercentages.of(formula.lines()),
+                warnings(formula, handling, window));
+    }
+
+    private static List<Warning> warnings(Formula formula, Handling handling, @Nullable RollingWindow window) {
+        Style style = formula.style();
+        List<Warning> warnings = new ArrayList<>();
+        double target = formula.softnessTarget();
+        if (target < style.softnessLow() || target > style.softnessHigh()) {
+            warnings.add(new Warning(
+                    Warning.Kind.TARGET_OUTSIDE_WINDOW,
+                    List.of(
+                            Term.softness(TARGET, target),
+                            Term.softness(WINDOW_LOW, style.softnessLow()),
+                            Term.softness(WINDOW_HIGH, style.softnessHigh()))));
+        }
+        if (formula.restMinutes() > style.restMaxMin()) {
+            warnings.add(new Warning(
+                    Warning.Kind.LONG_REST,
+                    List.of(Term.minutes(REST, formula.restMinutes()), Term.minutes(REST_LIMIT, style.restMaxMin()))));
+        }
+        double rollAt = formula.rollAtMinute();
+        if (window != null && (rollAt < window.first() || rollAt > window.last())) {
+            warnings.add(new Warning(Warning.Kind.ROLLED_OUTSIDE_WINDOW, List.of(Term.minutes(MINUTE, rollAt))));
+        }
+        if (formula.sheetMm() < handling.minSheetMm()) {
+            warnings.add(new Warning(
+                    Warning.Kind.SHEET_TOO_THIN,
+                    List.of(
+                            Term.millimetres(SHEET, formula.sheetMm()),
+                            Term.millimetres(THINNEST_SHEET, handling.minSheetMm()))));
+        }
+        return warnings;
+    }
+}

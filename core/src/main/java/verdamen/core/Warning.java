@@ -1,0 +1,37 @@
+package verdamen.core;
+
+import java.util.List;
+import verdamen.core.model.Coded;
+import verdamen.core.model.Term;
+
+/**
+ * Something to mind about a formula that is not a fault.
+ *
+ * @param kind what it is
+ * @param terms the figures it rests on
+ */
+public record Warning(Kind kind, List<Term> terms) {
+
+    /** What there is to mind. */
+    public enum Kind implements Coded {
+        /** The softness asked for lies outside the style's window. */
+        TARGET_OUTSIDE_WINDOW("target-outside-window"),
+        /** The dough rests longer than is usual for the style. */
+        LONG_REST("long-rest"),
+        /** At the rest asked for, the dough is outside its rolling window. */
+        ROLLED_OUTSIDE_WINDOW("rolled-outside-window"),
+        /** The sheet asked for is thinner than the dough can be rolled. */
+        SHEET_TOO_THIN("sheet-too-thin");
+
+        private final String code;
+
+        Kind(String code) {
+            this.code = code;
+        }
+
+        @Override
+        public String code() {
+            return code;
+        }
+    }
+}

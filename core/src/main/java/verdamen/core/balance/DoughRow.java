@@ -1,0 +1,80 @@
+package verdamen.core.balance;
+
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Line;
+import verdamen.core.pantry.Behaviour;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Role;
+
+/**
+ * A row of the dough as the ledger counts it: a line, or one half of a sourdough starter.
+ *
+ * @param line the line it comes from
+ * @param ingredient what it is; for a starter's half, strong white flour or water
+ * @param grams its mass, g
+ * @param sdGrams standard deviation of its mass, g
+ * @param starterHalf whether it is half of a starter; the flour half is already soaked
+ */
+public record DoughRow(Line line, Ingredient ingredient, double grams, double sdGrams, boolean starterHalf) {
+
+    /** Whether it is part of the 100 % of baker's percentages. */
+    public boolean isFlour() {
+        return ingredient.role() == Role.FLOUR;
+    }
+
+    /** Whether it is a line of plain water, which the answer replaces. */
+    public boolean isPlainWater() {
+        return ingredient.isPlainWater() && !starterHalf;
+    }
+
+    /** Whether it is an inclusion. */
+    public boolean isInclusion() {
+        return ingredient.role() == Role.INCLUSION;
+    }
+
+    /** Its behaviour, when it drinks the way flour does. */
+    public @Nullable Behaviour behaviour() {
+        return ingredient.behaviour();
+    }
+
+    /** Water, 0 to 1, as measured or of the table; a flour's moisture does not enter. */
+    public double waterShare() {
+        return starterHalf ? ingredient.composition().waterPct() / 100 : line.waterShare();
+    }
+
+    /** Fat, 0 to 1. */
+    public double fatShare() {
+        return ingredient.composition().fatPct() / 100;
+    }
+
+    /** Protein, 0 to 1, as measured or of the table. */
+    public double proteinShare() {
+        Double measured = starterHalf ? null : line.proteinPct();
+        return (measured == null ? ingredient.composition().proteinPct() : measured) / 100;
+    }
+
+    /** Solids other than fat, 0 to 1. */
+    public double solidsShare() {
+        return Math.max(0, 1 - waterShare() - fatShare());
+    }
+
+    /** Absorption at 14 % moisture as a fraction, as measured or of the table. */
+    double absorption(Behaviour behaviour) {
+        Double measured = starterHalf ? null : line.absorptionPct();
+        return (measured == null ? behaviour.absorptionPct() : measured) / 100;
+    }
+
+    /** Relative standard deviation of the absorption: as measured over the table's value, or by confidence. */
+    double absorptionRelativeSd(Behaviour behaviour) {
+        Double measured = starterHalf ? null : line.absorptionSdPct();
+        return measured == null ? behaviour.confidence().relativeSd() : measured / behaviour.absorptionPct();
+    }
+
+    /** Largest piece, mm; 0 for what is not an inclusion. */
+    public double pieceMm() {
+        if (line.form() == null) {
+            return 0;
+        }
+        return line.pieceMm() == null ? line.form().pieceMm() : line.pieceMm();
+    }
+}

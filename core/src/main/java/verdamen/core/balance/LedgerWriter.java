@@ -1,0 +1,190 @@
+package verdamen.core.balance;
+
+import static verdamen.core.model.Symbol.*;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import verdamen.core.balance.WaterAccount.UptakeParts;
+import verdamen.core.formula.Line;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Rule;
+import verdamen.core.model.Step;
+import verdamen.core.model.Term;
+import verdamen.core.model.Unit;
+import verdamen.core.pantry.Form;
+import verdamen.core.pantry.Role;
+
+/** Writes the ledger of a dough: every row with the steps that lead to what it brings and drinks. */
+final class LedgerWriter {
+
+    private final Dough dough;
+    private final double minute;
+
+    LedgerWriter(Dough dough, double minute) {
+        this.dough = dough;
+        this.minute = minute;
+    }
+
+    List<LedgerRow> rows() {
+        return dough.accounts().stream().map(this::row).toList();
+    }
+
+    private LedgerRow row(WaterAccount account) {
+        DoughRow row = account.row();
+        return new LedgerRow(
+                row.line().index(),
+                row.ingredient().code(),
+                row.ingredient().name(),
+                row.ingredient().material(),
+                row.grams(),
+                account.brings(minute),
+                account.drinks(minute),
+                row.starterHalf(),
+                !row.starterHalf() && isMeasured(row.line()),
+                bringsSteps(account),
+                drinksSteps(account));
+    }
+
+    private static boolean isMeasured(Line line) {
+        return Stream.of(line.waterPct(), line.moisturePct(), line.absorptionPct())
+                .anyMatch(value -> value != null);
+    }
+
+    private List<Step> bringsSteps(WaterAccount account) {
+        DoughRow row = account.row();
+        double grams = account.brings(minute);
+        if (account.release() != null) {
+            return inclusionBrings(account, account.release());
+        }
+        if (grams == 0) {
+            return List.of();
+        }
+        Term mass = Term.grams(MASS, row.grams());
+        Term water = Term.factor(WATER_SHARE, row.waterShare());
+        return List.of(
+                switch (row.ingredient().role()) {
+                    case SALT -> grams(Rule.SALT_BRINGS, grams, mass, softening(Coefficient.SALT_SOFTENING.value()));
+                    case SWEETENER ->
+                        grams(
+                                Rule.SWEETENER_BRINGS,
+                                grams,
+                                mass,
+                                water,
+                                softening(Coefficient.SUGAR_SOFTENING.value()),
+                                Term.factor(SUGAR_SHARE, Dough.sugarShare(row)));
+                    case FAT, DAIRY, LIQUID ->
+                        grams(
+                                Rule.WATER_AND_FAT_BRING,
+                                grams,
+                                mass,
+                                water,
+                                softening(
+                                        row.ingredient().role() == Role.FAT
+                                                ? Dough.softening(row)
+                                                : Coefficient.FOOD_FAT_SOFTENING.value()),
+                                Term.factor(FAT_SHARE, row.fatShare()));
+                    default -> grams(Rule.WATER_BRINGS, grams, mass, water);
+                });
+    }
+
+    private List<Step> inclusionBrings(WaterAccount account, Release release) {
+        DoughRow row = account.row();
+        Form form = row.line().form();
+        if (form == null) {
+            throw new IllegalStateException("an inclusion has a form once it is read");
+        }
+        return List.of(
+                factor(
+                        Rule.RELEASE_WITH_SALT,
+                        release.end(),
+                        Term.factor(RELEASE_END, form.releaseEnd()),
+                        Term.percent(SALT_PCT, dough.saltPct())),
+                factor(
+                        Rule.RELEASE,
+                        release.share(minute),
+                        Term.factor(RELEASE_START, release.start()),
+                        Term.factor(RELEASE_END, release.end()),
+                        Term.minutes(MINUTE, minute),
+                        Term.minutes(RELEASE_TAU, release.tauMinutes())),
+                grams(
+                        Rule.INCLUSION_BRINGS,
+                        account.brings(minute),
+                        Term.grams(MASS, row.grams()),
+                        Term.factor(WATER_SHARE, row.waterShare()),
+                        Term.factor(RELEASE, release.share(minute)),
+                        softening(Coefficient.FOOD_FAT_SOFTENING.value()),
+                        Term.factor(FAT_SHARE, row.fatShare())));
+    }
+
+    private List<Step> drinksSteps(WaterAccount account) {
+        DoughRow row = account.row();
+        UptakeParts parts = account.uptakeParts();
+        if (parts != null) {
+            return uptake(account, parts);
+        }
+        Form form = row.line().form();
+        if (form == null || account.held() == 0) {
+            return List.of();
+        }
+        return List.of(grams(
+                Rule.INCLUSION_HOLDS,
+                account.held(),
+                Term.grams(MASS, row.grams()),
+                Term.factor(WATER_SHARE, row.waterShare()),
+                Term.factor(FAT_SHARE, row.fatShare()),
+                Term.factor(HOLD, form.holdGPerGSolids())));
+    }
+
+    private List<Step> uptake(WaterAccount account, UptakeParts parts) {
+        List<Step> steps = new ArrayList<>();
+        Term mass = Term.grams(MASS, account.row().grams());
+        Term book = Term.factor(BOOK_ABSORPTION, parts.bookAbsorption());
+        Term hot = Term.factor(HOT_WATER, parts.hotWater());
+        Term absorption = Term.factor(ABSORPTION, parts.absorption());
+        Term share = Term.factor(UPTAKE, account.uptakeShare(minute));
+        if (parts.moisture() == null) {
+            steps.add(factor(Rule.ABSORPTION_IN_WATER, parts.absorption(), book, hot));
+        } else {
+            steps.add(factor(
+                    Rule.ABSORPTION_AT_MOISTURE,
+                    parts.absorption(),
+                    book,
+                    hot,
+                    Term.factor(FLOUR_MOISTURE, parts.moisture())));
+        }
+        if (account.uptakeTau() > 0) {
+            steps.add(factor(
+                    Rule.UPTAKE,
+                    share.value(),
+                    Term.minutes(MINUTE, minute),
+                    Term.minutes(UPTAKE_TAU, account.uptakeTau())));
+        }
+        if (parts.coating() < 1) {
+            steps.add(factor(Rule.COATING, parts.coating(), Term.factor(FAT_PER_FLOUR, dough.fatPerFlour())));
+        }
+        steps.add(
+                parts.moisture() == null
+                        ? grams(Rule.DRY_ADDITION_DRINKS, account.drinks(minute), mass, absorption, share)
+                        : grams(
+                                Rule.FLOUR_DRINKS,
+                                account.drinks(minute),
+                                mass,
+                                absorption,
+                                Term.factor(COATING, parts.coating()),
+                                share));
+        return steps;
+    }
+
+    private static Term softening(double factor) {
+        return Term.factor(SOFTENING, factor);
+    }
+
+    private static Step grams(Rule rule, double grams, Term... inputs) {
+        return new Step(rule, List.of(inputs), grams, Unit.GRAMS);
+    }
+
+    private static Step factor(Rule rule, double factor, Term... inputs) {
+        return new Step(rule, List.of(inputs), factor, Unit.FACTOR);
+    }
+}

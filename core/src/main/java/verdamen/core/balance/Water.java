@@ -1,0 +1,35 @@
+package verdamen.core.balance;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Step;
+
+/**
+ * The plain water a dough needs, whatever plain water it has now.
+ *
+ * @param needed W, g, for the softness aimed for; below 0 when there is too much already
+ * @param sd its standard deviation, g
+ * @param low lower end of its 80 % range, g; not clipped
+ * @param high upper end of its 80 % range, g; not clipped
+ * @param firstPour what to pour at once, g
+ * @param holdBack what to keep ready beyond that, g
+ * @param additions the additions in which to give what is held back, g each
+ * @param topUncertainLine index of the line that would narrow the range most; absent when nothing is uncertain
+ * @param present plain water in the formula now, g
+ * @param missing {@code needed} less {@code present}, g; below 0 when there is too much in it
+ * @param steps how {@code needed} comes about
+ * @param variances what the uncertainty comes from, the largest share first
+ */
+public record Water(
+        double needed,
+        double sd,
+        double low,
+        double high,
+        double firstPour,
+        double holdBack,
+        Additions additions,
+        @Nullable Integer topUncertainLine,
+        double present,
+        double missing,
+        List<Step> steps,
+        List<Variance> variances) {}

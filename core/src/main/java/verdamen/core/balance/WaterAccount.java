@@ -1,0 +1,59 @@
+package verdamen.core.balance;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What one row brings and drinks over time, with all that does not change with time worked out.
+ *
+ * @param row the row
+ * @param bringsAtOnce g brought whatever the time: water outside pieces, and what fat, sugar and salt stand for
+ * @param releasable g of an inclusion's water, of which a share is in play
+ * @param release how that share grows; absent for what is no inclusion
+ * @param held g of water that an inclusion's solids hold
+ * @param drinksInTheEnd g a flour, dry addition or dry dairy takes up in the end
+ * @param uptakeTau its time constant, minutes; 0 for what is already soaked
+ * @param uptakeParts what went into {@code drinksInTheEnd}; absent for what does not drink
+ */
+record WaterAccount(
+        DoughRow row,
+        double bringsAtOnce,
+        double releasable,
+        @Nullable Release release,
+        double held,
+        double drinksInTheEnd,
+        double uptakeTau,
+        @Nullable UptakeParts uptakeParts) {
+
+    /**
+     * What a row's final uptake is made of.
+     *
+     * @param bookAbsorption A₁₄ as a fraction, as measured or of the table
+     * @param hotWater factor for hot water
+     * @param moisture the flour's moisture as a fraction; absent for what is no flour
+     * @param absorption A(M), or A₁₄ with hot water for what is no flour
+     * @param coating share that drinks, c
+     */
+    record UptakeParts(
+            double bookAbsorption,
+            double hotWater,
+            @Nullable Double moisture,
+            double absorption,
+            double coating) {}
+
+    /** Grams of water-like plasticiser in play at {@code minute}. */
+    double brings(double minute) {
+        return release == null ? bringsAtOnce : bringsAtOnce + releasable * release.share(minute);
+    }
+
+    /** Grams of water taken up at {@code minute}, at reference softness. */
+    double drinks(double minute) {
+        if (drinksInTheEnd == 0) {
+            return held;
+        }
+        return held + drinksInTheEnd * uptakeShare(minute);
+    }
+
+    double uptakeShare(double minute) {
+        return uptakeTau == 0 ? 1 : Uptake.share(minute, uptakeTau);
+    }
+}

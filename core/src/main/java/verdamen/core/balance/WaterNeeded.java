@@ -1,0 +1,164 @@
+package verdamen.core.balance;
+
+import static verdamen.core.model.Symbol.*;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Rule;
+import verdamen.core.model.Step;
+import verdamen.core.model.Term;
+import verdamen.core.model.Unit;
+import verdamen.core.pantry.Behaviour;
+
+/**
+ * Works out the plain water a dough needs, W = S* · D − B, with its uncertainty and how to pour it. Source of the
+ * uncertainty: first-order propagation of the weighing errors and of the relative error of each absorption.
+ */
+final class WaterNeeded {
+
+    private final Dough dough;
+    private final double minute;
+    private final double target;
+
+    WaterNeeded(Dough dough, double minute) {
+        this.dough = dough;
+        this.minute = minute;
+        this.target = dough.formula().softnessTarget();
+    }
+
+    /** W alone, g. */
+    double grams() {
+        return target * dough.drinksGrams(minute) - bringsWithoutPlainWater();
+    }
+
+    Water water() {
+        double needed = grams();
+        Map<Integer, List<Step>> parts = varianceParts();
+        double variance = parts.values().stream().mapToDouble(WaterNeeded::sum).sum();
+        double sd = Math.sqrt(variance);
+        double width = Coefficient.RANGE_WIDTH.value() * sd;
+        double high = needed + width;
+        double firstPour = Math.max(0, Math.min(needed - width, Coefficient.FIRST_POUR_SHARE.value() * needed));
+        double holdBack = Math.max(0, high - firstPour);
+        List<Variance> variances = variances(parts, variance);
+        double present = presentGrams();
+        return new Water(
+                needed,
+                sd,
+                needed - width,
+                high,
+                firstPour,
+                holdBack,
+                additions(holdBack),
+                variances.isEmpty() ? null : Integer.valueOf(variances.get(0).line()),
+                present,
+                needed - present,
+                List.of(new Step(
+                        Rule.WATER_NEEDED,
+                        List.of(
+                                Term.softness(TARGET, target),
+                                Term.grams(DRINKS, dough.drinksGrams(minute)),
+                                Term.grams(BRINGS, bringsWithoutPlainWater())),
+                        needed,
+                        Unit.GRAMS)),
+                variances);
+    }
+
+    private double bringsWithoutPlainWater() {
+        return dough.accounts().stream()
+                .filter(account -> !account.row().isPlainWater())
+                .mapToDouble(account -> account.brings(minute))
+                .sum();
+    }
+
+    private double presentGrams() {
+        return dough.rows().stream()
+                .filter(DoughRow::isPlainWater)
+                .mapToDouble(DoughRow::grams)
+                .sum();
+    }
+
+    /** The additions that make up {@code holdBack}: 2 % of the flour to the nearest 5 g, at least 5 g, then the rest. */
+    private Additions additions(double holdBack) {
+        double step = Coefficient.ADDITION_STEP.value();
+        double rounded = step * Math.floor(Coefficient.ADDITION_SHARE.value() * dough.flourGrams() / step + 0.5);
+        double each = Math.max(step, rounded);
+        int full = (int) Math.floor(holdBack / each);
+        return new Additions(full, each, holdBack - full * each);
+    }
+
+    private Map<Integer, List<Step>> varianceParts() {
+        Map<Integer, List<Step>> parts = new TreeMap<>();
+        for (WaterAccount account : dough.accounts()) {
+            DoughRow row = account.row();
+            if (row.isPlainWater() || row.grams() == 0) {
+                continue;
+            }
+            List<Step> steps = parts.computeIfAbsent(row.line().index(), line -> new ArrayList<>());
+            double drinks = account.drinks(minute);
+            double perGram = (target * drinks - account.brings(minute)) / row.grams();
+            steps.add(squared(
+                    Rule.VARIANCE_FROM_WEIGHING,
+                    perGram * row.sdGrams(),
+                    Term.factor(PER_GRAM, perGram),
+                    Term.grams(DEVIATION, row.sdGrams())));
+            Behaviour behaviour = row.behaviour();
+            if (behaviour != null) {
+                double relativeSd = row.absorptionRelativeSd(behaviour);
+                steps.add(squared(
+                        Rule.VARIANCE_FROM_ABSORPTION,
+                        target * drinks * relativeSd,
+                        Term.softness(TARGET, target),
+                        Term.grams(DRINKS, drinks),
+                        Term.factor(DEVIATION, relativeSd)));
+            }
+        }
+        return parts;
+    }
+
+    private List<Variance> variances(Map<Integer, List<Step>> parts, double variance) {
+        if (variance == 0) {
+            return List.of();
+        }
+        return parts.entrySet().stream()
+                .map(part -> new Variance(
+                        part.getKey(),
+                        ingredientOf(part.getKey()),
+                        sum(part.getValue()) / variance,
+                        isFromAbsorption(part.getValue()),
+                        List.copyOf(part.getValue())))
+                .filter(part -> part.share() > 0)
+                .sorted(Comparator.comparingDouble(Variance::share).reversed())
+                .toList();
+    }
+
+    private String ingredientOf(int line) {
+        return dough.rows().stream()
+                .map(DoughRow::line)
+                .filter(candidate -> candidate.index() == line)
+                .findFirst()
+                .orElseThrow()
+                .ingredient()
+                .code();
+    }
+
+    private static boolean isFromAbsorption(List<Step> steps) {
+        double absorption = steps.stream()
+                .filter(step -> step.rule() == Rule.VARIANCE_FROM_ABSORPTION)
+                .mapToDouble(Step::value)
+                .sum();
+        return absorption > sum(steps) / 2;
+    }
+
+    private static double sum(List<Step> steps) {
+        return steps.stream().mapToDouble(Step::value).sum();
+    }
+
+    private static Step squared(Rule rule, double deviation, Term... inputs) {
+        return new Step(rule, List.of(inputs), deviation * deviation, Unit.GRAMS_SQUARED);
+    }
+}

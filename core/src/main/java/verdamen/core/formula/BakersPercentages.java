@@ -1,0 +1,122 @@
+package verdamen.core.formula;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Role;
+
+/**
+ * Baker's percentages: every line as grams per 100 g of the dough's flour. A starter's flour half counts as flour.
+ */
+public final class BakersPercentages {
+
+    private static final double STARTER_FLOUR_SHARE = 0.5;
+    private static final double WHOLE_PCT = 100;
+    private static final double ROUNDING_GRAMS = 1e-6;
+
+    private BakersPercentages() {}
+
+    /** The 100 % of baker's percentages: grams of flour in the dough, a starter's half included. */
+    public static double flourGrams(List<Line> lines) {
+        return lines.stream().mapToDouble(BakersPercentages::flourGrams).sum();
+    }
+
+    /** The percentage of each line, in their order; null for all when there is no flour. */
+    public static List<@Nullable Double> of(List<Line> lines) {
+        double flour = flourGrams(lines);
+        List<@Nullable Double> percentages = new ArrayList<>();
+        for (Line line : lines) {
+            percentages.add(flour > 0 ? WHOLE_PCT * line.grams() / flour : null);
+        }
+        return percentages;
+    }
+
+    /**
+     * The grams of all lines after one line is set to a percentage. The flour stays as much as it is: for a flour line
+     * the other flour lines share the rest in their present ratio, for any other line only that line changes.
+     *
+     * @param formula the formula
+     * @param index the line to set
+     * @param pct the percentage asked for, at least 0
+     * @return the grams of each line, in order
+     * @throws RefusedFormulaException when there is no flour to refer to, the line is a starter (its percentage is half
+     *     flour: set its grams), or the other flours cannot make up the rest
+     */
+    public static List<Double> set(Formula formula, int index, double pct) {
+        List<Line> lines = formula.lines();
+        double flour = flourGrams(lines);
+        if (index < 0 || index >= lines.size()) {
+            throw refused(null, "line", FaultCode.UNKNOWN_CODE, String.valueOf(index), null);
+        }
+        if (!Double.isFinite(pct)) {
+            throw refused(index, "pct", FaultCode.NOT_A_NUMBER, String.valueOf(pct), null);
+        }
+        if (pct < 0) {
+            throw refused(index, "pct", FaultCode.TOO_SMALL, String.valueOf(pct), 0.0);
+        }
+        if (flour <= 0) {
+            throw refused(null, "lines", FaultCode.NO_FLOUR, null, null);
+        }
+        Line asked = lines.get(index);
+        Ingredient ingredient = asked.ingredient();
+        if (ingredient.isStarter() && asked.part() == Part.DOUGH) {
+            throw refused(index, "pct", FaultCode.NOT_FOR_THIS_INGREDIENT, String.valueOf(pct), null);
+        }
+        double grams = flour * pct / WHOLE_PCT;
+        if (!isFlourLine(asked)) {
+            return gramsWith(lines, index, grams, 1);
+        }
+        double others = lines.stream()
+                .filter(line -> isFlourLine(line) && line.index() != index)
+                .mapToDouble(Line::grams)
+                .sum();
+        double rest = asked.grams() + others - grams;
+        if (rest < -ROUNDING_GRAMS) {
+            double mostPct = WHOLE_PCT * (asked.grams() + others) / flour;
+            throw refused(index, "pct", FaultCode.TOO_LARGE, String.valueOf(pct), mostPct);
+        }
+        if (others <= 0) {
+            return alone(formula, index, grams, rest);
+        }
+        return gramsWith(lines, index, grams, Math.max(0, rest) / others);
+    }
+
+    private static List<Double> alone(Formula formula, int index, double grams, double rest) {
+        if (rest > ROUNDING_GRAMS) {
+            double flour = flourGrams(formula.lines());
+            throw refused(
+                    index,
+                    "pct",
+                    FaultCode.TOO_SMALL,
+                    String.valueOf(WHOLE_PCT * grams / flour),
+                    WHOLE_PCT * (grams + rest) / flour);
+        }
+        return gramsWith(formula.lines(), index, grams, 1);
+    }
+
+    private static List<Double> gramsWith(List<Line> lines, int index, double grams, double otherFlourFactor) {
+        return lines.stream()
+                .map(line -> line.index() == index
+                        ? grams
+                        : isFlourLine(line) ? line.grams() * otherFlourFactor : line.grams())
+                .toList();
+    }
+
+    private static boolean isFlourLine(Line line) {
+        return line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
+    }
+
+    private static double flourGrams(Line line) {
+        if (isFlourLine(line)) {
+            return line.grams();
+        }
+        boolean starter = line.part() == Part.DOUGH && line.ingredient().isStarter();
+        return starter ? line.grams() * STARTER_FLOUR_SHARE : 0;
+    }
+
+    private static RefusedFormulaException refused(
+            @Nullable Integer line, String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
+        return new RefusedFormulaException(List.of(new Fault(line, field, code, value, limit)));
+    }
+}

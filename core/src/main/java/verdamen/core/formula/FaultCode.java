@@ -1,0 +1,32 @@
+package verdamen.core.formula;
+
+import verdamen.core.model.Coded;
+
+/** Why a value of a formula is refused. */
+public enum FaultCode implements Coded {
+    /** The value is absent. */
+    MISSING("missing"),
+    /** The value is not a finite number. */
+    NOT_A_NUMBER("not-a-number"),
+    /** The value is below the least allowed. */
+    TOO_SMALL("too-small"),
+    /** The value is above the most allowed. */
+    TOO_LARGE("too-large"),
+    /** The code is not in the pantry or not among the choices. */
+    UNKNOWN_CODE("unknown-code"),
+    /** The value means nothing for this kind of ingredient. */
+    NOT_FOR_THIS_INGREDIENT("not-for-this-ingredient"),
+    /** Nothing in the dough takes up water the way flour does. */
+    NO_FLOUR("no-flour");
+
+    private final String code;
+
+    FaultCode(String code) {
+        this.code = code;
+    }
+
+    @Override
+    public String code() {
+        return code;
+    }
+}

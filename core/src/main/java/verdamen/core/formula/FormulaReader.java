@@ -1,0 +1,206 @@
+package verdamen.core.formula;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coded;
+import verdamen.core.pantry.FatState;
+import verdamen.core.pantry.Form;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Role;
+import verdamen.core.pantry.Style;
+
+/**
+ * Checks a formula as asked against a pantry and fills in what its style and ingredients imply. Finds every fault, not
+ * just the first.
+ */
+public final class FormulaReader {
+
+    private static final String COOKED_PULSE = "cooked-pulse";
+    private static final String COOKED_VEGETABLE = "cooked-veg";
+    private static final String PULSE_FORM = "pulse-whole";
+    private static final String COOKED_FORM = "mash";
+    private static final String RAW_FORM = "raw-chopped";
+
+    private final Pantry pantry;
+    private final List<Fault> faults = new ArrayList<>();
+
+    private FormulaReader(Pantry pantry) {
+        this.pantry = pantry;
+    }
+
+    /**
+     * The checked formula.
+     *
+     * @throws RefusedFormulaException with all faults, when there is any
+     */
+    public static Formula read(FormulaSpec spec, Pantry pantry) {
+        return new FormulaReader(pantry).formula(spec);
+    }
+
+    private Formula formula(FormulaSpec spec) {
+        Style style = known(null, "style", spec.style(), pantry::style);
+        Kneading kneading = choice(null, "kneading", spec.kneading(), Kneading.class, Kneading.HAND);
+        FatTiming fatTiming = choice(null, "fatTiming", spec.fatTiming(), FatTiming.class, FatTiming.WITH_WATER);
+        number(null, "waterTemperatureC", spec.waterTemperatureC(), Limits.WATER_TEMPERATURE_C);
+        number(null, "restMinutes", spec.restMinutes(), Limits.REST_MINUTES);
+        number(null, "sheetMm", spec.sheetMm(), Limits.SHEET_MM);
+        number(null, "softnessTarget", spec.softnessTarget(), Limits.SOFTNESS_TARGET);
+        List<Line> lines = lines(spec.lines() == null ? List.of() : spec.lines());
+        if (style == null || !faults.isEmpty()) {
+            throw new RefusedFormulaException(faults);
+        }
+        return new Formula(
+                pantry,
+                style,
+                kneading,
+                fatTiming,
+                spec.waterTemperatureC(),
+                orElse(spec.restMinutes(), style.restMin()),
+                orElse(spec.sheetMm(), style.sheetMm()),
+                orElse(spec.softnessTarget(), style.softnessTarget()),
+                lines);
+    }
+
+    private List<Line> lines(List<@Nullable LineSpec> specs) {
+        List<Line> lines = new ArrayList<>();
+        boolean unknownIngredient = false;
+        for (int index = 0; index < specs.size(); index++) {
+            LineSpec spec = specs.get(index);
+            Line line = spec == null ? missing(index, "ingredient") : line(index, spec);
+            if (line == null) {
+                unknownIngredient = true;
+            } else {
+                lines.add(line);
+            }
+        }
+        boolean drinks = lines.stream()
+                .anyMatch(line -> line.part() == Part.DOUGH && line.ingredient().drinksLikeFlour());
+        if (!drinks && !unknownIngredient) {
+            faults.add(new Fault(null, "lines", FaultCode.NO_FLOUR, null, null));
+        }
+        return lines;
+    }
+
+    private @Nullable Line line(int index, LineSpec spec) {
+        if (spec.grams() == null) {
+            missing(index, "grams");
+        }
+        number(index, "grams", spec.grams(), Limits.GRAMS);
+        number(index, "sd", spec.sd(), Limits.GRAMS);
+        number(index, "waterPct", spec.waterPct(), Limits.WATER_PCT);
+        number(index, "moisturePct", spec.moisturePct(), Limits.MOISTURE_PCT);
+        number(index, "proteinPct", spec.proteinPct(), Limits.PROTEIN_PCT);
+        number(index, "absorptionPct", spec.absorptionPct(), Limits.ABSORPTION_PCT);
+        number(index, "absorptionSdPct", spec.absorptionSdPct(), Limits.ABSORPTION_SD_PCT);
+        number(index, "pieceMm", spec.pieceMm(), Limits.PIECE_MM);
+        Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
+        Ingredient ingredient = known(index, "ingredient", spec.ingredient(), pantry::ingredient);
+        if (ingredient == null) {
+            return null;
+        }
+        refuseWhatDoesNotApply(index, spec, ingredient);
+        return new Line(
+                index,
+                ingredient,
+                orElse(spec.grams(), 0),
+                spec.sd(),
+                part,
+                form(index, spec.form(), ingredient),
+                spec.waterPct(),
+                spec.moisturePct(),
+                spec.proteinPct(),
+                spec.absorptionPct(),
+                spec.absorptionSdPct(),
+                spec.pieceMm(),
+                ingredient.fatState() == null
+                        ? null
+                        : choice(index, "fatState", spec.fatState(), FatState.class, ingredient.fatState()));
+    }
+
+    private void refuseWhatDoesNotApply(int index, LineSpec spec, Ingredient ingredient) {
+        Role role = ingredient.role();
+        boolean flour = role == Role.FLOUR;
+        boolean inclusion = role == Role.INCLUSION;
+        applies(index, "waterPct", spec.waterPct(), !flour && role != Role.DRY_ADDITION);
+        applies(index, "moisturePct", spec.moisturePct(), flour);
+        applies(index, "absorptionPct", spec.absorptionPct(), ingredient.behaviour() != null);
+        applies(index, "absorptionSdPct", spec.absorptionSdPct(), ingredient.behaviour() != null);
+        applies(index, "pieceMm", spec.pieceMm(), inclusion);
+        applies(index, "form", spec.form(), inclusion);
+        applies(index, "fatState", spec.fatState(), role == Role.FAT);
+    }
+
+    private @Nullable Form form(int index, @Nullable String code, Ingredient ingredient) {
+        if (ingredient.role() != Role.INCLUSION) {
+            return null;
+        }
+        return known(index, "form", code == null ? usualForm(ingredient) : code, pantry::form);
+    }
+
+    private static String usualForm(Ingredient ingredient) {
+        return switch (ingredient.group()) {
+            case COOKED_PULSE -> PULSE_FORM;
+            case COOKED_VEGETABLE -> COOKED_FORM;
+            default -> RAW_FORM;
+        };
+    }
+
+    private void applies(int index, String field, @Nullable Object value, boolean applies) {
+        if (value != null && !applies) {
+            fault(index, field, FaultCode.NOT_FOR_THIS_INGREDIENT, value, null);
+        }
+    }
+
+    private void number(@Nullable Integer index, String field, @Nullable Double value, Limits limits) {
+        if (value == null) {
+            return;
+        }
+        if (!Double.isFinite(value)) {
+            fault(index, field, FaultCode.NOT_A_NUMBER, value, null);
+        } else if (value < limits.least()) {
+            fault(index, field, FaultCode.TOO_SMALL, value, limits.least());
+        } else if (value > limits.most()) {
+            fault(index, field, FaultCode.TOO_LARGE, value, limits.most());
+        }
+    }
+
+    private <E extends Enum<E> & Coded> E choice(
+            @Nullable Integer index, String field, @Nullable String code, Class<E> type, E usual) {
+        if (code == null) {
+            return usual;
+        }
+        return Coded.find(type, code).orElseGet(() -> {
+            fault(index, field, FaultCode.UNKNOWN_CODE, code, null);
+            return usual;
+        });
+    }
+
+    private <T> @Nullable T known(
+            @Nullable Integer index, String field, @Nullable String code, Function<String, Optional<T>> lookup) {
+        if (code == null || code.isBlank()) {
+            return missing(index, field);
+        }
+        return lookup.apply(code).orElseGet(() -> {
+            fault(index, field, FaultCode.UNKNOWN_CODE, code, null);
+            return null;
+        });
+    }
+
+    private <T> @Nullable T missing(@Nullable Integer index, String field) {
+        fault(index, field, FaultCode.MISSING, null, null);
+        return null;
+    }
+
+    private void fault(
+            @Nullable Integer index, String field, FaultCode code, @Nullable Object value, @Nullable Double limit) {
+        faults.add(new Fault(index, field, code, value == null ? null : value.toString(), limit));
+    }
+
+    private static double orElse(@Nullable Double value, double otherwise) {
+        return value == null ? otherwise : value;
+    }
+}

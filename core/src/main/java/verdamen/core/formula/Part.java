@@ -1,0 +1,21 @@
+package verdamen.core.formula;
+
+import verdamen.core.model.Coded;
+
+/** Where a line belongs. Only {@link #DOUGH} counts in the balance. */
+public enum Part implements Coded {
+    DOUGH("dough"),
+    FILLING("filling"),
+    SURFACE("surface");
+
+    private final String code;
+
+    Part(String code) {
+        this.code = code;
+    }
+
+    @Override
+    public String code() {
+        return code;
+    }
+}

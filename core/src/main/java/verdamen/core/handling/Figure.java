@@ -1,0 +1,26 @@
+package verdamen.core.handling;
+
+import verdamen.core.model.Coded;
+
+/** A handling figure that can be opened to its reasons. */
+public enum Figure implements Coded {
+    GLUTEN("gluten"),
+    THINNEST_SHEET("min-sheet"),
+    STICK("stick"),
+    CRACK("crack"),
+    TEAR("tear"),
+    SPRING_BACK("spring-back"),
+    ROLLABILITY("rollability"),
+    PUFF("puff");
+
+    private final String code;
+
+    Figure(String code) {
+        this.code = code;
+    }
+
+    @Override
+    public String code() {
+        return code;
+    }
+}

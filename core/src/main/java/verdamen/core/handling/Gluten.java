@@ -1,0 +1,51 @@
+package verdamen.core.handling;
+
+import java.util.function.Predicate;
+import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughRow;
+import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.Behaviour;
+
+/**
+ * Gluten strength, G = 100 · (Σ m · protein · quality / Σ non-fat solids) / 0.14 · (1 − 0.6 v) · (1 − min(0.5, 0.9x)); a
+ * strong white flour alone is about 100.
+ *
+ * @param proteinGrams Σ m · protein · quality over all that has a behaviour, g
+ * @param solidsGrams Σ m (1 − water − fat) over every row, g
+ * @param pieceShare v, share of the dough that is inclusion in pieces above 0.5 mm
+ * @param fatPerFlour x, pure fat of the fat lines over flour
+ */
+record Gluten(double proteinGrams, double solidsGrams, double pieceShare, double fatPerFlour) {
+
+    private static final double PERCENT = 100;
+
+    static Gluten of(Dough dough) {
+        double protein = 0;
+        double solids = 0;
+        for (DoughRow row : dough.rows()) {
+            Behaviour behaviour = row.behaviour();
+            protein += behaviour == null ? 0 : row.grams() * row.proteinShare() * behaviour.glutenQuality();
+            solids += row.grams() * row.solidsShare();
+        }
+        Predicate<DoughRow> counts = row -> row.pieceMm() > Coefficient.COUNTED_PIECE.value();
+        double pieces = dough.rows().stream()
+                .filter(counts)
+                .mapToDouble(DoughRow::grams)
+                .sum();
+        double grams = dough.grams();
+        return new Gluten(protein, solids, grams > 0 ? pieces / grams : 0, dough.fatPerFlour());
+    }
+
+    double points() {
+        if (solidsGrams <= 0) {
+            return 0;
+        }
+        double fatLoss = Math.min(
+                Coefficient.GLUTEN_LOSS_TO_FAT_MAX.value(), Coefficient.GLUTEN_LOSS_TO_FAT.value() * fatPerFlour);
+        return PERCENT
+                * (proteinGrams / solidsGrams)
+                / Coefficient.GLUTEN_REFERENCE.value()
+                * (1 - Coefficient.GLUTEN_LOSS_TO_PIECES.value() * pieceShare)
+                * (1 - fatLoss);
+    }
+}

@@ -1,0 +1,105 @@
+package verdamen.core.handling;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughRow;
+import verdamen.core.formula.Formula;
+import verdamen.core.pantry.Form;
+
+/**
+ * How a dough handles at one minute.
+ *
+ * @param softness S; null when nothing drinks, and with it all that depends on it
+ * @param gluten gluten strength G; a strong white flour alone is about 100
+ * @param pieceShare share of the dough that is inclusion in pieces above 0.5 mm, 0 to 1
+ * @param hardPieceMm largest hard piece, mm; 0 for none
+ * @param softPieceMm largest soft piece, mm; 0 for none
+ * @param minSheetMm thinnest sheet it can be rolled to, mm
+ * @param stick risk of sticking, %
+ * @param crack risk of edges cracking, %
+ * @param tear risk of tearing at the sheet asked for, %
+ * @param springBackPct spring-back, % of the diameter
+ * @param rollability what risks and spring-back leave, %
+ * @param puff chance of puffing, %; null for styles that do not
+ */
+public record Handling(
+        @Nullable Double softness,
+        double gluten,
+        double pieceShare,
+        double hardPieceMm,
+        double softPieceMm,
+        double minSheetMm,
+        @Nullable Double stick,
+        @Nullable Double crack,
+        double tear,
+        double springBackPct,
+        @Nullable Double rollability,
+        @Nullable Double puff) {
+
+    /** How a dough handles at {@code minute} after wetting. */
+    public static Handling at(Dough dough, double minute) {
+        Formula formula = dough.formula();
+        Gluten gluten = Gluten.of(dough);
+        double points = gluten.points();
+        double hard = largestPieceMm(dough, false);
+        double soft = largestPieceMm(dough, true);
+        double thinnest = Risks.thinnestSheetMm(points, hard, soft);
+        double tear = Risks.tear(thinnest, formula.sheetMm());
+        double spring = Risks.springBackPct(points, minute - formula.kneading().endMinute());
+        Double softness = dough.softness(minute);
+        Double stick = softness == null ? null : Double.valueOf(Risks.stick(softness, formula.style()));
+        Double crack = softness == null ? null : Double.valueOf(Risks.crack(softness, points, formula.style()));
+        return new Handling(
+                softness,
+                points,
+                gluten.pieceShare(),
+                hard,
+                soft,
+                thinnest,
+                stick,
+                crack,
+                tear,
+                spring,
+                stick == null || crack == null
+                        ? null
+                        : Double.valueOf(Risks.rollability(stick, crack, tear, spring, formula.style())),
+                formula.style().puffs()
+                        ? Double.valueOf(
+                                Risks.puff(points, formula.sheetMm(), gluten.pieceShare(), tear, formula.style()))
+                        : null);
+    }
+
+    private static double largestPieceMm(Dough dough, boolean soft) {
+        return dough.rows().stream()
+                .filter(row -> row.grams() > 0 && isSoft(row) == soft)
+                .mapToDouble(DoughRow::pieceMm)
+                .max()
+                .orElse(0);
+    }
+
+    private static boolean isSoft(DoughRow row) {
+        Form form = row.line().form();
+        return form != null && form.pieceIsSoft();
+    }
+
+    /** The value of a figure; null where it does not apply. */
+    @Nullable
+    Double value(Figure figure) {
+        return switch (figure) {
+            case GLUTEN -> gluten;
+            case THINNEST_SHEET -> minSheetMm;
+            case STICK -> stick;
+            case CRACK -> crack;
+            case TEAR -> tear;
+            case SPRING_BACK -> springBackPct;
+            case ROLLABILITY -> rollability;
+            case PUFF -> puff;
+        };
+    }
+
+    /** Why the figures are what they are. */
+    public static List<Reason> reasons(Dough dough, double minute) {
+        return new HandlingReasons(dough, minute).reasons();
+    }
+}

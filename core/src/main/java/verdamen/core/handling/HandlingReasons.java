@@ -1,0 +1,150 @@
+package verdamen.core.handling;
+
+import static verdamen.core.model.Symbol.*;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Dough;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.model.Rule;
+import verdamen.core.model.Step;
+import verdamen.core.model.Term;
+import verdamen.core.model.Unit;
+import verdamen.core.pantry.Style;
+
+/**
+ * Explains the handling figures: the step that gives each, and how much each line moved it, found by leaving the line
+ * out and looking again.
+ */
+final class HandlingReasons {
+
+    private static final double UNMOVED = 1e-9;
+
+    private final Dough dough;
+    private final double minute;
+    private final Formula formula;
+    private final Handling handling;
+
+    HandlingReasons(Dough dough, double minute) {
+        this.dough = dough;
+        this.minute = minute;
+        this.formula = dough.formula();
+        this.handling = Handling.at(dough, minute);
+    }
+
+    List<Reason> reasons() {
+        List<Without> withouts = withouts();
+        List<Reason> reasons = new ArrayList<>();
+        for (Figure figure : Figure.values()) {
+            Double value = handling.value(figure);
+            if (value != null) {
+                reasons.add(new Reason(figure, List.of(step(figure, value)), influences(figure, value, withouts)));
+            }
+        }
+        return reasons;
+    }
+
+    /** The handling without one line. */
+    private record Without(Line line, Handling handling) {}
+
+    private List<Without> withouts() {
+        List<Without> withouts = new ArrayList<>();
+        for (Line line : dough.rows().stream().map(row -> row.line()).distinct().toList()) {
+            List<Line> others = formula.lines().stream()
+                    .filter(other -> other.index() != line.index())
+                    .toList();
+            withouts.add(new Without(line, Handling.at(Dough.of(formula.withLines(others)), minute)));
+        }
+        return withouts;
+    }
+
+    private static List<Influence> influences(Figure figure, double value, List<Without> withouts) {
+        List<Influence> influences = new ArrayList<>();
+        for (Without without : withouts) {
+            Double other = without.handling().value(figure);
+            if (other != null && Math.abs(value - other) > UNMOVED) {
+                Line line = without.line();
+                influences.add(new Influence(line.index(), line.ingredient().code(), value - other));
+            }
+        }
+        influences.sort(Comparator.comparingDouble((Influence influence) -> Math.abs(influence.change()))
+                .reversed());
+        return influences;
+    }
+
+    private Step step(Figure figure, double value) {
+        Style style = formula.style();
+        Term gluten = Term.gluten(GLUTEN, handling.gluten());
+        Term pieceShare = Term.factor(PIECE_SHARE, handling.pieceShare());
+        Term tear = Term.percent(TEAR, handling.tear());
+        Term sheet = Term.millimetres(SHEET, formula.sheetMm());
+        return switch (figure) {
+            case GLUTEN -> {
+                Gluten parts = Gluten.of(dough);
+                yield new Step(
+                        Rule.GLUTEN,
+                        List.of(
+                                Term.grams(GLUTEN_PROTEIN, parts.proteinGrams()),
+                                Term.grams(SOLIDS, parts.solidsGrams()),
+                                pieceShare,
+                                Term.factor(FAT_PER_FLOUR, parts.fatPerFlour())),
+                        value,
+                        Unit.GLUTEN_POINTS);
+            }
+            case THINNEST_SHEET ->
+                new Step(
+                        Rule.THINNEST_SHEET,
+                        List.of(
+                                gluten,
+                                Term.millimetres(HARD_PIECE, handling.hardPieceMm()),
+                                Term.millimetres(SOFT_PIECE, handling.softPieceMm())),
+                        value,
+                        Unit.MILLIMETRES);
+            case STICK -> percent(Rule.STICK, value, softness(), Term.softness(WINDOW_HIGH, style.softnessHigh()));
+            case CRACK ->
+                percent(Rule.CRACK, value, softness(), Term.softness(WINDOW_LOW, style.softnessLow()), gluten);
+            case TEAR -> percent(Rule.TEAR, value, Term.millimetres(THINNEST_SHEET, handling.minSheetMm()), sheet);
+            case SPRING_BACK ->
+                percent(
+                        Rule.SPRING_BACK,
+                        value,
+                        gluten,
+                        Term.minutes(
+                                MINUTES_AFTER_KNEADING,
+                                minute - formula.kneading().endMinute()));
+            case ROLLABILITY ->
+                percent(
+                        Rule.ROLLABILITY,
+                        value,
+                        Term.percent(STICK, orZero(handling.stick())),
+                        Term.percent(CRACK, orZero(handling.crack())),
+                        tear,
+                        Term.percent(SPRING_BACK, handling.springBackPct()),
+                        Term.percent(SPRING_LIMIT, style.springLimitPct()));
+            case PUFF ->
+                percent(
+                        Rule.PUFF,
+                        value,
+                        gluten,
+                        sheet,
+                        Term.millimetres(STYLE_SHEET, style.sheetMm()),
+                        pieceShare,
+                        tear);
+        };
+    }
+
+    private Term softness() {
+        return Term.softness(SOFTNESS, orZero(handling.softness()));
+    }
+
+    private static double orZero(@Nullable Double value) {
+        return value == null ? 0 : value;
+    }
+
+    private static Step percent(Rule rule, double value, Term... inputs) {
+        return new Step(rule, List.of(inputs), value, Unit.PERCENT);
+    }
+}

@@ -1,0 +1,77 @@
+package verdamen.core.handling;
+
+import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.Style;
+
+/** The formulas of the handling risks, in percent, and of spring-back, rollability and puff. */
+final class Risks {
+
+    private static final double PERCENT = 100;
+
+    private Risks() {}
+
+    /** σ(z) = 1/(1 + e^(−z)). */
+    private static double logistic(double z) {
+        return 1 / (1 + Math.exp(-z));
+    }
+
+    /** Sticking, %: 100 σ((S − hi)/0.035). */
+    static double stick(double softness, Style style) {
+        return PERCENT * logistic((softness - style.softnessHigh()) / Coefficient.STICK_SPREAD.value());
+    }
+
+    /** Cracking, %: 100 σ((lo − S)/0.05 + (40 − G)/25 − 1). */
+    static double crack(double softness, double gluten, Style style) {
+        return PERCENT
+                * logistic((style.softnessLow() - softness) / Coefficient.CRACK_SPREAD.value()
+                        + (Coefficient.CRACK_GLUTEN.value() - gluten) / Coefficient.CRACK_GLUTEN_SPREAD.value()
+                        - Coefficient.CRACK_OFFSET.value());
+    }
+
+    /** Thinnest sheet, mm: max(0.6 + 90/(G + 22), 0.9 · hard piece, 0.5 · soft piece). */
+    static double thinnestSheetMm(double gluten, double hardPieceMm, double softPieceMm) {
+        double dough = Coefficient.THINNEST_SHEET_FLOOR.value()
+                + Coefficient.THINNEST_SHEET_SPAN.value() / (gluten + Coefficient.THINNEST_SHEET_OFFSET.value());
+        double pieces = Math.max(
+                Coefficient.HARD_PIECE_COVER.value() * hardPieceMm, Coefficient.SOFT_PIECE_COVER.value() * softPieceMm);
+        return Math.max(dough, pieces);
+    }
+
+    /** Tearing, %: 100 σ((h_min/h − 1.25)/0.12). */
+    static double tear(double thinnestSheetMm, double sheetMm) {
+        return PERCENT
+                * logistic(
+                        (thinnestSheetMm / sheetMm - Coefficient.TEAR_RATIO.value()) / Coefficient.TEAR_SPREAD.value());
+    }
+
+    /**
+     * Spring-back, % of the diameter: 30 · g^1.3 · (0.1 + 0.9 exp(−Δ/τ_g)), g = min(1.3, G/90), τ_g = 4 + 10 · min(1,
+     * G/90).
+     *
+     * @param minutesAfterKneading Δ, at least 0
+     */
+    static double springBackPct(double gluten, double minutesAfterKneading) {
+        double relative = gluten / Coefficient.SPRING_GLUTEN.value();
+        double g = Math.min(Coefficient.SPRING_GLUTEN_MAX.value(), relative);
+        double tau =
+                Coefficient.SPRING_TAU_LEAST.value() + Coefficient.SPRING_TAU_GLUTEN.value() * Math.min(1, relative);
+        double remains = Coefficient.SPRING_REMAINS.value();
+        return Coefficient.SPRING_FULL.value()
+                * Math.pow(g, Coefficient.SPRING_POWER.value())
+                * (remains + (1 - remains) * Math.exp(-minutesAfterKneading / tau));
+    }
+
+    /** Rollability, %: what all risks and spring-back over the limit leave of 100. */
+    static double rollability(double stick, double crack, double tear, double springBackPct, Style style) {
+        double over = Math.max(0, springBackPct - style.springLimitPct()) / Coefficient.SPRING_TOLERANCE.value();
+        return PERCENT * (1 - stick / PERCENT) * (1 - crack / PERCENT) * (1 - tear / PERCENT) * (1 - Math.min(1, over));
+    }
+
+    /** Puff, %: 100 σ((G − 35)/12) · exp(−((h − h_style)/1.2)²) · max(0, 1 − 1.5 v) · (1 − tear). */
+    static double puff(double gluten, double sheetMm, double pieceShare, double tear, Style style) {
+        double holds = logistic((gluten - Coefficient.PUFF_GLUTEN.value()) / Coefficient.PUFF_GLUTEN_SPREAD.value());
+        double off = (sheetMm - style.sheetMm()) / Coefficient.PUFF_SHEET_SPREAD.value();
+        double pieces = Math.max(0, 1 - Coefficient.PUFF_LOSS_TO_PIECES.value() * pieceShare);
+        return PERCENT * holds * Math.exp(-off * off) * pieces * (1 - tear / PERCENT);
+    }
+}

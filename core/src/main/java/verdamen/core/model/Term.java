@@ -1,0 +1,46 @@
+package verdamen.core.model;
+
+/**
+ * One input of a step of an explanation.
+ *
+ * @param symbol what it is
+ * @param value its value, in {@code unit}
+ * @param unit the unit of the value
+ */
+public record Term(Symbol symbol, double value, Unit unit) {
+
+    /** A mass in grams. */
+    public static Term grams(Symbol symbol, double grams) {
+        return new Term(symbol, grams, Unit.GRAMS);
+    }
+
+    /** A share or factor. */
+    public static Term factor(Symbol symbol, double factor) {
+        return new Term(symbol, factor, Unit.FACTOR);
+    }
+
+    /** A time in minutes. */
+    public static Term minutes(Symbol symbol, double minutes) {
+        return new Term(symbol, minutes, Unit.MINUTES);
+    }
+
+    /** A length in millimetres. */
+    public static Term millimetres(Symbol symbol, double millimetres) {
+        return new Term(symbol, millimetres, Unit.MILLIMETRES);
+    }
+
+    /** A figure per hundred. */
+    public static Term percent(Symbol symbol, double percent) {
+        return new Term(symbol, percent, Unit.PERCENT);
+    }
+
+    /** A softness. */
+    public static Term softness(Symbol symbol, double softness) {
+        return new Term(symbol, softness, Unit.SOFTNESS);
+    }
+
+    /** A gluten strength. */
+    public static Term gluten(Symbol symbol, double points) {
+        return new Term(symbol, points, Unit.GLUTEN_POINTS);
+    }
+}

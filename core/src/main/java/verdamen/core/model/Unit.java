@@ -1,0 +1,25 @@
+package verdamen.core.model;
+
+/** The unit in which a figure of an explanation is given. */
+public enum Unit {
+    /** Grams. */
+    GRAMS,
+    /** Grams squared, of a variance. */
+    GRAMS_SQUARED,
+    /** A share from 0 to 1, or a plain factor. */
+    FACTOR,
+    /** Per hundred. */
+    PERCENT,
+    /** Minutes since water first met flour, or a length of time in minutes. */
+    MINUTES,
+    /** Millimetres. */
+    MILLIMETRES,
+    /** Degrees Celsius. */
+    CELSIUS,
+    /** Gluten strength; a strong white flour alone is about 100. */
+    GLUTEN_POINTS,
+    /** Softness S, brings over drinks; 1 is a just-soft unleavened dough. */
+    SOFTNESS,
+    /** A plain count, such as the number of standard deviations. */
+    COUNT
+}

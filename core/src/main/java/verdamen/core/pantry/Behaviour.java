@@ -1,0 +1,28 @@
+package verdamen.core.pantry;
+
+/**
+ * How a flour, dry addition or dry dairy takes up water and what network its protein makes.
+ *
+ * @param absorptionPct grams of water taken up by 100 g at reference softness, at 14 % moisture
+ * @param uptakeTauMin time constant of uptake, minutes, by hand with tepid water
+ * @param glutenQuality share of the protein that makes a network like a strong white flour's, 0 to 1
+ * @param particleUm typical particle size, micrometres
+ * @param confidence how well the absorption is known
+ * @param notes what changes it
+ */
+public record Behaviour(
+        double absorptionPct,
+        double uptakeTauMin,
+        double glutenQuality,
+        double particleUm,
+        Confidence confidence,
+        String notes) {
+
+    /** Refuses a behaviour that cannot drink. */
+    public Behaviour {
+        if (!(absorptionPct > 0) || !(uptakeTauMin > 0) || !(glutenQuality >= 0 && glutenQuality <= 1)) {
+            throw new IllegalArgumentException(
+                    "absorption and uptake time are above 0 and gluten quality within 0 to 1");
+        }
+    }
+}

@@ -1,0 +1,24 @@
+package verdamen.core.pantry;
+
+/**
+ * What 100 g of an ingredient hold, in grams.
+ *
+ * @param waterPct water
+ * @param proteinPct protein
+ * @param fatPct fat
+ * @param carbPct carbohydrate, fibre included
+ * @param fibrePct dietary fibre, part of {@code carbPct}
+ * @param sugarsPct sugars, part of {@code carbPct}
+ */
+public record Composition(
+        double waterPct, double proteinPct, double fatPct, double carbPct, double fibrePct, double sugarsPct) {
+
+    /** Refuses shares outside 0 to 100 %. */
+    public Composition {
+        for (double pct : new double[] {waterPct, proteinPct, fatPct, carbPct, fibrePct, sugarsPct}) {
+            if (!(pct >= 0 && pct <= 100)) {
+                throw new IllegalArgumentException("a composition lies within 0 to 100 %, not " + pct);
+            }
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package verdamen.core.pantry;
+
+/**
+ * The form in which an inclusion meets the flour: how its water is let go and held.
+ *
+ * @param code its code
+ * @param name its name
+ * @param releaseStart share of its water in play at once, 0 to 1
+ * @param releaseEnd share in play in the end, without salt, 0 to 1
+ * @param releaseTauMin time constant of the release, minutes
+ * @param holdGPerGSolids grams of water a gram of its solids holds
+ * @param weepsInFilling share of its water that runs in a filling, 0 to 1
+ * @param pieceMm usual piece size, mm; 0 for none
+ * @param pieceIsSoft whether the pieces give way under the pin
+ * @param notes what to know
+ */
+public record Form(
+        String code,
+        String name,
+        double releaseStart,
+        double releaseEnd,
+        double releaseTauMin,
+        double holdGPerGSolids,
+        double weepsInFilling,
+        double pieceMm,
+        boolean pieceIsSoft,
+        String notes) {}

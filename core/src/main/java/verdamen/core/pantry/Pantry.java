@@ -1,0 +1,119 @@
+package verdamen.core.pantry;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * Everything a formula can be made from, by code: ingredients, styles, forms, feel words and measures. Immutable.
+ */
+public final class Pantry {
+
+    private static final String STARTER_FLOUR = "wheat-strong-white";
+    private static final String PLAIN_WATER = "water";
+
+    private final Map<String, Ingredient> ingredients;
+    private final Map<String, Style> styles;
+    private final Map<String, Form> forms;
+    private final List<Feel> feels;
+    private final List<Measure> measures;
+
+    /** A pantry of these; a code twice, feel words with a gap, or a pantry without water is refused. */
+    public Pantry(
+            Collection<Ingredient> ingredients,
+            Collection<Style> styles,
+            Collection<Form> forms,
+            List<Feel> feels,
+            List<Measure> measures) {
+        this.ingredients = byCode(ingredients, Ingredient::code);
+        this.styles = byCode(styles, Style::code);
+        this.forms = byCode(forms, Form::code);
+        this.feels = List.copyOf(feels);
+        this.measures = List.copyOf(measures);
+        for (int i = 1; i < feels.size(); i++) {
+            if (feels.get(i).softnessFrom() != feels.get(i - 1).softnessTo()) {
+                throw new IllegalArgumentException(
+                        "feel words leave a gap before " + feels.get(i).code());
+            }
+        }
+        required(STARTER_FLOUR);
+        required(PLAIN_WATER);
+    }
+
+    /** The ingredient with this code. */
+    public Optional<Ingredient> ingredient(String code) {
+        return Optional.ofNullable(ingredients.get(code));
+    }
+
+    /** The style with this code. */
+    public Optional<Style> style(String code) {
+        return Optional.ofNullable(styles.get(code));
+    }
+
+    /** The form with this code. */
+    public Optional<Form> form(String code) {
+        return Optional.ofNullable(forms.get(code));
+    }
+
+    /** The word for a softness; the last one has no upper end. */
+    public Feel feel(double softness) {
+        return feels.stream()
+                .filter(feel -> softness < feel.softnessTo())
+                .findFirst()
+                .orElseGet(() -> feels.get(feels.size() - 1));
+    }
+
+    /** The flour a starter is fed with: strong white. */
+    public Ingredient starterFlour() {
+        return required(STARTER_FLOUR);
+    }
+
+    /** Plain water. */
+    public Ingredient plainWater() {
+        return required(PLAIN_WATER);
+    }
+
+    /** All ingredients, in the order of the book. */
+    public Collection<Ingredient> ingredients() {
+        return ingredients.values();
+    }
+
+    /** All styles, in the order of the book. */
+    public Collection<Style> styles() {
+        return styles.values();
+    }
+
+    /** All forms of inclusions, in the order of the book. */
+    public Collection<Form> forms() {
+        return forms.values();
+    }
+
+    /** All feel words, from dry to wet. */
+    public List<Feel> feels() {
+        return feels;
+    }
+
+    /** All measures. */
+    public List<Measure> measures() {
+        return measures;
+    }
+
+    private Ingredient required(String code) {
+        return ingredient(code).orElseThrow(() -> new IllegalArgumentException("the pantry needs " + code));
+    }
+
+    private static <T> Map<String, T> byCode(Collection<T> rows, Function<T, String> code) {
+        return rows.stream()
+                .collect(Collectors.toMap(
+                        code,
+                        Function.identity(),
+                        (one, two) -> {
+                            throw new IllegalArgumentException("twice in the pantry: " + code.apply(one));
+                        },
+                        LinkedHashMap::new));
+    }
+}

@@ -1,0 +1,45 @@
+package verdamen.core.pantry;
+
+/**
+ * A style of flatbread: its softness window, its sheet and its usual handling.
+ *
+ * @param code its code
+ * @param name its name
+ * @param softnessTarget softness to aim for
+ * @param softnessLow lower end of the softness window
+ * @param softnessHigh upper end of the softness window
+ * @param sheetMm usual rolled thickness, mm
+ * @param diameterMm usual diameter, mm
+ * @param restMin usual rest between kneading and rolling, minutes
+ * @param restMaxMin longest usual rest, minutes
+ * @param springLimitPct most spring-back one rolls against, % of the diameter
+ * @param densityGPerMl density of the dough, g/ml
+ * @param puffs whether it is meant to puff
+ * @param griddleLowC lower griddle temperature, °C
+ * @param griddleHighC upper griddle temperature, °C
+ * @param sideOneS time on the first side, seconds
+ * @param sideTwoS time on the second side, seconds
+ * @param cookLossPct weight lost in cooking, %
+ * @param leavened whether it is leavened
+ * @param notes how it is made
+ */
+public record Style(
+        String code,
+        String name,
+        double softnessTarget,
+        double softnessLow,
+        double softnessHigh,
+        double sheetMm,
+        double diameterMm,
+        double restMin,
+        double restMaxMin,
+        double springLimitPct,
+        double densityGPerMl,
+        boolean puffs,
+        double griddleLowC,
+        double griddleHighC,
+        double sideOneS,
+        double sideTwoS,
+        double cookLossPct,
+        boolean leavened,
+        String notes) {}

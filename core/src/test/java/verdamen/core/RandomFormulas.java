@@ -1,0 +1,104 @@
+package verdamen.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.FatTiming;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Kneading;
+import verdamen.core.formula.LineSpec;
+import verdamen.core.pantry.Form;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.ReferenceTables;
+import verdamen.core.pantry.Role;
+import verdamen.core.pantry.Style;
+
+/** Random but believable formulas, from a seed that the tests print. */
+public final class RandomFormulas {
+
+    public static final long SEED = Long.getLong("verdamen.seed", 20261124L);
+    private static final Pantry BOOK = ReferenceTables.load();
+
+    private final Random random;
+
+    public RandomFormulas(long seed) {
+        this.random = new Random(seed);
+    }
+
+    /** Rows for a data provider. */
+    public static Object[][] rows(int count) {
+        System.out.println("random formulas from seed " + SEED + " (-Dverdamen.seed)");
+        RandomFormulas formulas = new RandomFormulas(SEED);
+        Object[][] rows = new Object[count][];
+        for (int i = 0; i < count; i++) {
+            rows[i] = new Object[] {formulas.next()};
+        }
+        return rows;
+    }
+
+    public FormulaSpec next() {
+        List<LineSpec> lines = new ArrayList<>();
+        lines.add(LineSpec.of(pick(withRole(Role.FLOUR)).code(), between(50, 600)));
+        int others = random.nextInt(8);
+        for (int i = 0; i < others; i++) {
+            lines.add(line(pick(List.copyOf(BOOK.ingredients()))));
+        }
+        return new FormulaSpec(
+                pick(List.copyOf(BOOK.styles())).code(),
+                pick(List.of(Kneading.values())).code(),
+                pick(List.of(FatTiming.values())).code(),
+                maybe(between(2, 90)),
+                maybe(between(0, 120)),
+                maybe(between(1, 12)),
+                null,
+                lines);
+    }
+
+    private LineSpec line(Ingredient ingredient) {
+        boolean inclusion = ingredient.role() == Role.INCLUSION;
+        boolean drier = ingredient.role() == Role.FLOUR || ingredient.role() == Role.DRY_ADDITION;
+        String form = inclusion ? pick(List.copyOf(BOOK.forms())).code() : null;
+        double most = inclusion || drier ? 300 : 40;
+        return new LineSpec(
+                ingredient.code(),
+                between(1, most),
+                maybe(between(0, 10)),
+                null,
+                form,
+                drier || ingredient.role() == Role.SALT ? null : maybe(between(5, 95)),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    private static List<Ingredient> withRole(Role role) {
+        return BOOK.ingredients().stream().filter(each -> each.role() == role).toList();
+    }
+
+    /** A form of the book. */
+    public static Form form(String code) {
+        return BOOK.form(code).orElseThrow();
+    }
+
+    /** A style of the book. */
+    public static Style style(String code) {
+        return BOOK.style(code).orElseThrow();
+    }
+
+    private double between(double low, double high) {
+        return low + random.nextDouble() * (high - low);
+    }
+
+    private @Nullable Double maybe(double value) {
+        return random.nextBoolean() ? value : null;
+    }
+
+    private <T> T pick(List<T> from) {
+        return from.get(random.nextInt(from.size()));
+    }
+}

@@ -1,0 +1,45 @@
+package verdamen.core;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import verdamen.core.formula.FormulaSpec;
+
+/** The worked cases of the dough model. */
+public final class WorkedCases {
+
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private WorkedCases() {}
+
+    /** One case: its name, what is asked and what must come out. */
+    public record WorkedCase(String name, FormulaSpec request, JsonNode expected) {
+        @Override
+        public String toString() {
+            return name;
+        }
+    }
+
+    public static List<WorkedCase> all() {
+        try (InputStream in = WorkedCases.class.getResourceAsStream("balance/balance-cases.json")) {
+            List<WorkedCase> cases = new ArrayList<>();
+            for (JsonNode node : JSON.readTree(in)) {
+                cases.add(new WorkedCase(
+                        node.get("name").asString(),
+                        JSON.treeToValue(node.get("request"), FormulaSpec.class),
+                        node.get("expected")));
+            }
+            return cases;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static Object[][] rows() {
+        return all().stream().map(each -> new Object[] {each}).toArray(Object[][]::new);
+    }
+}

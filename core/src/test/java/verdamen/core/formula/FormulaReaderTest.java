@@ -1,0 +1,181 @@
+package verdamen.core.formula;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.expectThrows;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import verdamen.core.DoughSheet;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.ReferenceTables;
+
+public class FormulaReaderTest {
+
+    private static final Pantry BOOK = ReferenceTables.load();
+    private static final LineSpec FLOUR = LineSpec.of("wheat-atta", 250);
+
+    @DataProvider
+    Object[][] badLines() {
+        return new Object[][] {
+            {LineSpec.of("wheat-atta", -1), "grams", FaultCode.TOO_SMALL},
+            {LineSpec.of("wheat-atta", 1_000_001), "grams", FaultCode.TOO_LARGE},
+            {LineSpec.of("wheat-atta", Double.NaN), "grams", FaultCode.NOT_A_NUMBER},
+            {LineSpec.of("wheat-atta", Double.POSITIVE_INFINITY), "grams", FaultCode.NOT_A_NUMBER},
+            {
+                new LineSpec("wheat-atta", null, null, null, null, null, null, null, null, null, null, null),
+                "grams",
+                FaultCode.MISSING
+            },
+            {LineSpec.of("sawdust", 10), "ingredient", FaultCode.UNKNOWN_CODE},
+            {LineSpec.of("", 10), "ingredient", FaultCode.MISSING},
+            {null, "ingredient", FaultCode.MISSING},
+            {line("milk-whole", "waterPct", 100.1), "waterPct", FaultCode.TOO_LARGE},
+            {line("milk-whole", "waterPct", -0.1), "waterPct", FaultCode.TOO_SMALL},
+            {line("wheat-atta", "waterPct", 12.0), "waterPct", FaultCode.NOT_FOR_THIS_INGREDIENT},
+            {line("psyllium-husk", "waterPct", 12.0), "waterPct", FaultCode.NOT_FOR_THIS_INGREDIENT},
+            {line("wheat-atta", "moisturePct", 25.1), "moisturePct", FaultCode.TOO_LARGE},
+            {line("milk-whole", "moisturePct", 10.0), "moisturePct", FaultCode.NOT_FOR_THIS_INGREDIENT},
+            {line("butter", "absorptionPct", 60.0), "absorptionPct", FaultCode.NOT_FOR_THIS_INGREDIENT},
+            {line("wheat-atta", "absorptionSdPct", -2.0), "absorptionSdPct", FaultCode.TOO_SMALL},
+            {line("wheat-atta", "proteinPct", 101.0), "proteinPct", FaultCode.TOO_LARGE},
+            {line("wheat-atta", "sd", -1.0), "sd", FaultCode.TOO_SMALL},
+            {line("carrot-raw", "pieceMm", 51.0), "pieceMm", FaultCode.TOO_LARGE},
+            {line("sesame-seed", "pieceMm", 2.0), "pieceMm", FaultCode.NOT_FOR_THIS_INGREDIENT},
+            {coded("carrot-raw", null, "fried", null), "form", FaultCode.UNKNOWN_CODE},
+            {coded("wheat-atta", null, "puree", null), "form", FaultCode.NOT_FOR_THIS_INGREDIENT},
+            {coded("butter", null, null, "gaseous"), "fatState", FaultCode.UNKNOWN_CODE},
+            {coded("wheat-atta", null, null, "soft"), "fatState", FaultCode.NOT_FOR_THIS_INGREDIENT},
+            {coded("butter", "roof", null, null), "part", FaultCode.UNKNOWN_CODE},
+        };
+    }
+
+    @Test(dataProvider = "badLines")
+    public void namesTheLineAndTheFieldOfABadValue(@Nullable LineSpec bad, String field, FaultCode code) {
+        List<@Nullable LineSpec> lines = new ArrayList<>(List.of(FLOUR));
+        lines.add(bad);
+        Fault fault = onlyFault(new FormulaSpec("roti", null, null, null, null, null, null, lines));
+        assertEquals(fault.line(), 1);
+        assertEquals(fault.field(), field);
+        assertEquals(fault.code(), code);
+    }
+
+    @DataProvider
+    Object[][] badSettings() {
+        return new Object[][] {
+            {settings(null, null, null, null, null, null, null), "style", FaultCode.MISSING},
+            {settings("brick", null, null, null, null, null, null), "style", FaultCode.UNKNOWN_CODE},
+            {settings("roti", "by-foot", null, null, null, null, null), "kneading", FaultCode.UNKNOWN_CODE},
+            {settings("roti", null, "never", null, null, null, null), "fatTiming", FaultCode.UNKNOWN_CODE},
+            {settings("roti", null, null, 101.0, null, null, null), "waterTemperatureC", FaultCode.TOO_LARGE},
+            {settings("roti", null, null, null, -1.0, null, null), "restMinutes", FaultCode.TOO_SMALL},
+            {settings("roti", null, null, null, null, 0.0, null), "sheetMm", FaultCode.TOO_SMALL},
+            {settings("roti", null, null, null, null, null, Double.NaN), "softnessTarget", FaultCode.NOT_A_NUMBER},
+        };
+    }
+
+    @Test(dataProvider = "badSettings")
+    public void namesABadSetting(FormulaSpec spec, String field, FaultCode code) {
+        Fault fault = onlyFault(spec);
+        assertNull(fault.line());
+        assertEquals(fault.field(), field);
+        assertEquals(fault.code(), code);
+    }
+
+    @Test
+    public void tellsTheLimitThatWasPassed() {
+        Fault fault = onlyFault(settings("roti", null, null, 120.0, null, null, null));
+        assertEquals(fault.limit(), 100.0);
+        assertEquals(fault.value(), "120.0");
+    }
+
+    @Test
+    public void refusesADoughInWhichNothingDrinksTheWayFlourDoes() {
+        FormulaSpec soup = spec(List.of(LineSpec.of("water", 100), LineSpec.of("carrot-raw", 50)));
+        Fault fault = onlyFault(soup);
+        assertEquals(fault.field(), "lines");
+        assertEquals(fault.code(), FaultCode.NO_FLOUR);
+        assertEquals(onlyFault(spec(List.of())).code(), FaultCode.NO_FLOUR);
+        LineSpec filling = coded("wheat-atta", "filling", null, null);
+        assertEquals(onlyFault(spec(List.of(filling))).code(), FaultCode.NO_FLOUR);
+    }
+
+    @Test
+    public void aFlourLineAtZeroGramsIsNoFaultButHasNoSoftness() {
+        DoughSheet sheet = DoughSheet.of(
+                FormulaReader.read(spec(List.of(LineSpec.of("wheat-atta", 0), LineSpec.of("water", 100))), BOOK));
+        assertNull(sheet.balance().softness());
+        assertNull(sheet.feel());
+        assertNull(sheet.handling().rollability());
+        assertNull(sheet.window());
+        assertNull(sheet.bakersPct().get(1));
+        assertNotNull(sheet.curve());
+    }
+
+    @Test
+    public void findsAllFaultsAtOnce() {
+        FormulaSpec spec = new FormulaSpec(
+                "brick",
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                List.of(LineSpec.of("wheat-atta", -1), LineSpec.of("sawdust", 2_000_000)));
+        RefusedFormulaException refused =
+                expectThrows(RefusedFormulaException.class, () -> FormulaReader.read(spec, BOOK));
+        assertEquals(refused.faults().size(), 4);
+    }
+
+    private static Fault onlyFault(FormulaSpec spec) {
+        RefusedFormulaException refused =
+                expectThrows(RefusedFormulaException.class, () -> FormulaReader.read(spec, BOOK));
+        assertEquals(refused.faults().size(), 1, refused.getMessage());
+        return refused.faults().get(0);
+    }
+
+    private static FormulaSpec spec(List<LineSpec> lines) {
+        return settings("roti", null, null, null, null, null, null).withLines(lines);
+    }
+
+    private static FormulaSpec settings(
+            @Nullable String style,
+            @Nullable String kneading,
+            @Nullable String fat,
+            @Nullable Double water,
+            @Nullable Double rest,
+            @Nullable Double sheet,
+            @Nullable Double target) {
+        return new FormulaSpec(style, kneading, fat, water, rest, sheet, target, List.of(FLOUR));
+    }
+
+    private static LineSpec coded(
+            String ingredient, @Nullable String part, @Nullable String form, @Nullable String fatState) {
+        return new LineSpec(ingredient, 10.0, null, part, form, null, null, null, null, null, null, fatState);
+    }
+
+    private static LineSpec line(String ingredient, String field, double value) {
+        return new LineSpec(
+                ingredient,
+                10.0,
+                only(field, "sd", value),
+                null,
+                null,
+                only(field, "waterPct", value),
+                only(field, "moisturePct", value),
+                only(field, "proteinPct", value),
+                only(field, "absorptionPct", value),
+                only(field, "absorptionSdPct", value),
+                only(field, "pieceMm", value),
+                null);
+    }
+
+    private static @Nullable Double only(String field, String wanted, double value) {
+        return field.equals(wanted) ? value : null;
+    }
+}
