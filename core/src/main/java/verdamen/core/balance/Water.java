@@ -17,6 +17,7 @@ import verdamen.core.model.Step;
  * @param topUncertainLine index of the line that would narrow the range most; absent when nothing is uncertain
  * @param present plain water in the formula now, g
  * @param missing {@code needed} less {@code present}, g; below 0 when there is too much in it
+ * @param standing where the plain water in the formula stands against the range
  * @param steps how {@code needed} comes about
  * @param variances what the uncertainty comes from, the largest share first
  */
@@ -31,5 +32,6 @@ public record Water(
         @Nullable Integer topUncertainLine,
         double present,
         double missing,
+        Standing standing,
         List<Step> steps,
         List<Variance> variances) {}

@@ -57,6 +57,7 @@ final class WaterNeeded {
                 variances.isEmpty() ? null : Integer.valueOf(variances.get(0).line()),
                 present,
                 needed - present,
+                Standing.of(present, needed - width, high),
                 List.of(new Step(
                         Rule.WATER_NEEDED,
                         List.of(

@@ -1,0 +1,25 @@
+package verdamen.server.api;
+
+import com.fasterxml.jackson.annotation.JsonValue;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.MapperFeature;
+import verdamen.core.model.Coded;
+
+/** How Java types appear in JSON: choices as their codes, numbers never as text. */
+@Configuration(proxyBeanMethods = false)
+class JsonConfiguration {
+
+    /** Makes {@link Coded#code()} the JSON value of every choice, without the core knowing of JSON. */
+    interface CodeAsValue {
+        @JsonValue
+        String code();
+    }
+
+    @Bean
+    JsonMapperBuilderCustomizer codesAndStrictNumbers() {
+        return builder ->
+                builder.addMixIn(Coded.class, CodeAsValue.class).disable(MapperFeature.ALLOW_COERCION_OF_SCALARS);
+    }
+}

@@ -1,0 +1,119 @@
+package verdamen.server.balance;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.DoughSheet;
+import verdamen.core.Warning;
+import verdamen.core.balance.Balance;
+import verdamen.core.balance.Hydration;
+import verdamen.core.balance.LedgerRow;
+import verdamen.core.balance.TooMuchWater;
+import verdamen.core.balance.Water;
+import verdamen.core.handling.Handling;
+import verdamen.core.handling.Reason;
+import verdamen.core.handling.SoftnessCurve;
+import verdamen.core.model.Step;
+import verdamen.core.pantry.Feel;
+
+/**
+ * The answer to a balance request.
+ *
+ * @param flourGrams flour of the dough, g
+ * @param doughGrams mass of the dough, g
+ * @param hydration the three hydrations
+ * @param water the plain water needed, its range and how to pour it
+ * @param rollAtMinute minute after wetting at which the dough is judged
+ * @param softnessAtRoll softness then; null when nothing drinks
+ * @param softnessSteps how it comes about
+ * @param feel the word for it
+ * @param bringsGrams all that is brought then, g
+ * @param drinksGrams all that is drunk then, g, at reference softness
+ * @param ledger every row with its reasons
+ * @param handling how the dough handles then
+ * @param handlingReasons why
+ * @param window first and last minute at which it can be rolled; null when never
+ * @param curve softness and spring-back over three hours
+ * @param tooMuch what to do when there is too much water; null when there is not
+ * @param bakersPct baker's percentage of each line as asked; null without flour
+ * @param settings the settings as used, the style's where none were asked for
+ * @param warnings what to mind
+ */
+record BalanceAnswer(
+        double flourGrams,
+        double doughGrams,
+        Hydration hydration,
+        Water water,
+        double rollAtMinute,
+        @Nullable Double softnessAtRoll,
+        List<Step> softnessSteps,
+        @Nullable Feel feel,
+        double bringsGrams,
+        double drinksGrams,
+        List<LedgerRow> ledger,
+        Handling handling,
+        List<Reason> handlingReasons,
+        @Nullable List<Integer> window,
+        SoftnessCurve curve,
+        @Nullable TooMuchWater tooMuch,
+        List<@Nullable Double> bakersPct,
+        Settings settings,
+        List<Warning> warnings) {
+
+    /**
+     * The settings as used.
+     *
+     * @param restMinutes rest between kneading and rolling, minutes
+     * @param kneadedAtMinute minute after wetting at which kneading ends
+     * @param sheetMm rolled thickness, mm
+     * @param softnessTarget softness aimed for
+     * @param softnessLow lower end of the style's window
+     * @param softnessHigh upper end of the style's window
+     * @param springLimitPct most spring-back one rolls against, % of the diameter
+     */
+    record Settings(
+            double restMinutes,
+            double kneadedAtMinute,
+            double sheetMm,
+            double softnessTarget,
+            double softnessLow,
+            double softnessHigh,
+            double springLimitPct) {}
+
+    static BalanceAnswer of(DoughSheet sheet) {
+        Balance balance = sheet.balance();
+        return new BalanceAnswer(
+                balance.flourGrams(),
+                balance.doughGrams(),
+                balance.hydration(),
+                balance.water(),
+                balance.rollAtMinute(),
+                balance.softness(),
+                balance.softnessSteps(),
+                sheet.feel(),
+                balance.bringsGrams(),
+                balance.drinksGrams(),
+                balance.ledger(),
+                sheet.handling(),
+                sheet.handlingReasons(),
+                sheet.window() == null
+                        ? null
+                        : List.of(sheet.window().first(), sheet.window().last()),
+                sheet.curve(),
+                balance.tooMuch(),
+                sheet.bakersPct(),
+                settings(sheet),
+                sheet.warnings());
+    }
+
+    private static Settings settings(DoughSheet sheet) {
+        var formula = sheet.formula();
+        return new Settings(
+                formula.restMinutes(),
+                formula.kneading().endMinute(),
+                formula.sheetMm(),
+                formula.softnessTarget(),
+                formula.style().softnessLow(),
+                formula.style().softnessHigh(),
+                formula.style().springLimitPct());
+    }
+}

@@ -1,0 +1,22 @@
+package verdamen.server.formula;
+
+import java.util.List;
+import verdamen.core.formula.FormulaSpec;
+
+/**
+ * A formula with one of its versions and the list of all.
+ *
+ * @param id the formula
+ * @param state where it stands in the kitchen's work
+ * @param version the version shown
+ * @param formula what the version holds
+ * @param latestNumber number of the newest version
+ * @param versions all versions, the newest first
+ */
+public record FormulaDocument(
+        long id,
+        FormulaState state,
+        VersionSummary version,
+        FormulaSpec formula,
+        int latestNumber,
+        List<VersionSummary> versions) {}

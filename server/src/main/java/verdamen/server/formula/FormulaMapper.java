@@ -1,0 +1,96 @@
+package verdamen.server.formula;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and writes formulas, versions and lines. */
+@Mapper
+interface FormulaMapper {
+
+    /** A formula's own row. */
+    record FormulaRow(long id, String state, int latestNumber) {}
+
+    /** A version's own row. */
+    record VersionRow(
+            long id,
+            long formulaId,
+            int number,
+            @Nullable Integer parentNumber,
+            String name,
+            String note,
+            OffsetDateTime createdAt,
+            String styleCode,
+            @Nullable String kneading,
+            @Nullable String fatTiming,
+            @Nullable Double waterTemperatureC,
+            @Nullable Double restMinutes,
+            @Nullable Double sheetMm,
+            @Nullable Double softnessTarget) {}
+
+    /** A version with its formula's row, for the list. */
+    record NewestRow(
+            long id,
+            long formulaId,
+            String state,
+            int number,
+            String name,
+            OffsetDateTime createdAt,
+            String styleCode,
+            @Nullable String kneading,
+            @Nullable String fatTiming,
+            @Nullable Double waterTemperatureC,
+            @Nullable Double restMinutes,
+            @Nullable Double sheetMm,
+            @Nullable Double softnessTarget) {}
+
+    /** A line's own row. */
+    record LineRow(
+            long versionId,
+            int position,
+            String ingredientCode,
+            double grams,
+            @Nullable Double sd,
+            @Nullable String part,
+            @Nullable String formCode,
+            @Nullable Double waterPct,
+            @Nullable Double moisturePct,
+            @Nullable Double proteinPct,
+            @Nullable Double absorptionPct,
+            @Nullable Double absorptionSdPct,
+            @Nullable Double pieceMm,
+            @Nullable String fatState) {}
+
+    /** The newest version of every formula, the last saved first. */
+    List<NewestRow> newest();
+
+    /** The lines of the newest version of every formula. */
+    List<LineRow> newestLines();
+
+    @Nullable
+    FormulaRow formula(long id);
+
+    /** All versions of a formula, the newest first. */
+    List<VersionRow> versions(long formulaId);
+
+    List<LineRow> lines(long versionId);
+
+    boolean isEmpty();
+
+    long insertFormula(@Param("createdAt") OffsetDateTime createdAt);
+
+    /**
+     * Takes the next version number, provided that the newest version is still {@code latestKnown}; nothing otherwise.
+     */
+    @Nullable
+    Integer nextNumber(@Param("formulaId") long formulaId, @Param("latestKnown") int latestKnown);
+
+    /** The id of the inserted version; the row's own id is not used. */
+    long insertVersion(VersionRow row);
+
+    void insertLines(List<LineRow> rows);
+
+    int setState(@Param("id") long id, @Param("state") String state);
+}

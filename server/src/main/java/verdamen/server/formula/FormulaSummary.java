@@ -1,0 +1,40 @@
+package verdamen.server.formula;
+
+import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Hydration;
+import verdamen.core.balance.Standing;
+import verdamen.core.formula.Makeup;
+import verdamen.core.pantry.Feel;
+
+/**
+ * A formula in the list of formulas, by its newest version.
+ *
+ * @param id the formula
+ * @param name its name
+ * @param state where it stands in the kitchen's work
+ * @param style code of its style
+ * @param styleName name of its style
+ * @param latestNumber number of the newest version
+ * @param savedAt when that was saved
+ * @param makeup its flours and inclusions
+ * @param hydration its three hydrations
+ * @param softness its softness when rolled; null when nothing drinks
+ * @param feel the word for it
+ * @param standing where its plain water stands against the range
+ * @param missingGrams plain water still missing, g; below 0 when there is too much
+ */
+public record FormulaSummary(
+        long id,
+        String name,
+        FormulaState state,
+        String style,
+        String styleName,
+        int latestNumber,
+        OffsetDateTime savedAt,
+        Makeup makeup,
+        Hydration hydration,
+        @Nullable Double softness,
+        @Nullable Feel feel,
+        Standing standing,
+        double missingGrams) {}

@@ -1,0 +1,5 @@
+/** Formulas with their immutable versions. */
+@NullMarked
+package verdamen.server.formula;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,12 @@
+package verdamen.server.kitchen;
+
+/**
+ * The kitchen's settings: how it writes weights, temperatures, decimals and dates.
+ *
+ * @param name the kitchen's name, 1 to 80 characters
+ * @param massUnit {@code g} or {@code oz}
+ * @param temperatureUnit {@code C} or {@code F}
+ * @param decimalMark {@code point} or {@code comma}
+ * @param dateOrder {@code day-month}, {@code month-day} or {@code iso}
+ */
+public record Kitchen(String name, String massUnit, String temperatureUnit, String decimalMark, String dateOrder) {}

@@ -1,0 +1,64 @@
+package verdamen.server.kitchen;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.formula.Fault;
+import verdamen.core.formula.FaultCode;
+import verdamen.core.formula.RefusedFormulaException;
+
+/** The kitchen's settings. */
+@Service
+public class KitchenService {
+
+    private static final int LONGEST_NAME = 80;
+
+    private final KitchenMapper mapper;
+
+    KitchenService(KitchenMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** The settings as they are. */
+    @Transactional(readOnly = true)
+    public Kitchen kitchen() {
+        return mapper.kitchen();
+    }
+
+    /**
+     * Saves the settings.
+     *
+     * @throws RefusedFormulaException when a setting is none of its choices or the name has no fitting length
+     */
+    @Transactional
+    public Kitchen save(Kitchen kitchen) {
+        List<Fault> faults = new ArrayList<>();
+        String name = kitchen.name() == null ? "" : kitchen.name().strip();
+        if (name.isEmpty()) {
+            faults.add(new Fault(null, "name", FaultCode.MISSING, null, null));
+        } else if (name.length() > LONGEST_NAME) {
+            faults.add(
+                    new Fault(null, "name", FaultCode.TOO_LARGE, name.length() + " characters", (double) LONGEST_NAME));
+        }
+        choice(faults, "massUnit", kitchen.massUnit(), Set.of("g", "oz"));
+        choice(faults, "temperatureUnit", kitchen.temperatureUnit(), Set.of("C", "F"));
+        choice(faults, "decimalMark", kitchen.decimalMark(), Set.of("point", "comma"));
+        choice(faults, "dateOrder", kitchen.dateOrder(), Set.of("day-month", "month-day", "iso"));
+        if (!faults.isEmpty()) {
+            throw new RefusedFormulaException(faults);
+        }
+        mapper.save(new Kitchen(
+                name, kitchen.massUnit(), kitchen.temperatureUnit(), kitchen.decimalMark(), kitchen.dateOrder()));
+        return mapper.kitchen();
+    }
+
+    private static void choice(List<Fault> faults, String field, @Nullable String value, Set<String> choices) {
+        if (value == null || !choices.contains(value)) {
+            FaultCode code = value == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE;
+            faults.add(new Fault(null, field, code, value, null));
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** The kitchen's own settings. */
+@NullMarked
+package verdamen.server.kitchen;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,58 @@
+package verdamen.server.problem;
+
+import java.math.BigDecimal;
+import java.util.Map;
+import verdamen.core.formula.Fault;
+
+/** Says a fault in plain words, with the rule and what to do. */
+final class FaultWords {
+
+    private static final Map<String, String> FIELDS = Map.ofEntries(
+            Map.entry("ingredient", "The ingredient"),
+            Map.entry("grams", "The weight in grams"),
+            Map.entry("sd", "The weighing error in grams"),
+            Map.entry("part", "The part"),
+            Map.entry("form", "The form"),
+            Map.entry("waterPct", "The measured water in %"),
+            Map.entry("moisturePct", "The flour moisture in %"),
+            Map.entry("proteinPct", "The protein in %"),
+            Map.entry("absorptionPct", "The absorption in %"),
+            Map.entry("absorptionSdPct", "The error of the absorption in % points"),
+            Map.entry("pieceMm", "The piece size in mm"),
+            Map.entry("fatState", "The state of the fat"),
+            Map.entry("style", "The style"),
+            Map.entry("kneading", "The kneading"),
+            Map.entry("fatTiming", "When the fat goes in"),
+            Map.entry("waterTemperatureC", "The water temperature in °C"),
+            Map.entry("restMinutes", "The rest in minutes"),
+            Map.entry("sheetMm", "The sheet in mm"),
+            Map.entry("softnessTarget", "The softness to aim for"),
+            Map.entry("pct", "The baker's percentage"),
+            Map.entry("name", "The name"),
+            Map.entry("note", "The note"),
+            Map.entry("parentNumber", "The version this was made from"),
+            Map.entry("formula", "The formula"));
+
+    private FaultWords() {}
+
+    static String of(Fault fault) {
+        String field = FIELDS.getOrDefault(fault.field(), "“" + fault.field() + "”");
+        return switch (fault.code()) {
+            case MISSING -> field + " is missing. Fill it in.";
+            case NOT_A_NUMBER -> field + " is not a number.";
+            case TOO_SMALL -> field + " is " + fault.value() + "; it must be at least " + limit(fault) + ".";
+            case TOO_LARGE -> field + " is " + fault.value() + "; it must be at most " + limit(fault) + ".";
+            case UNKNOWN_CODE -> field + " “" + fault.value() + "” is not known. Choose one from the list.";
+            case NOT_FOR_THIS_INGREDIENT -> field + " means nothing for this ingredient. Take it out.";
+            case NO_FLOUR -> "Nothing in the dough takes up water the way flour does. Add a flour.";
+        };
+    }
+
+    private static String limit(Fault fault) {
+        return fault.limit() == null
+                ? "the limit"
+                : BigDecimal.valueOf(Math.round(fault.limit() * 1000) / 1000.0)
+                        .stripTrailingZeros()
+                        .toPlainString();
+    }
+}

@@ -1,0 +1,134 @@
+package verdamen.server.problem;
+
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JacksonException.Reference;
+import verdamen.core.formula.Fault;
+import verdamen.core.formula.RefusedFormulaException;
+import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.formula.NewerVersionException;
+import verdamen.server.problem.Problem.ProblemFault;
+
+/** Turns exceptions into problem documents (RFC 9457). A stack trace never leaves the server. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+    private static final String TYPE = "urn:verdamen:problem:";
+    private static final String LINES = "lines";
+
+    @ExceptionHandler
+    ProblemDetail refused(RefusedFormulaException refused) {
+        List<ProblemFault> faults =
+                refused.faults().stream().map(ProblemAdvice::fault).toList();
+        String detail = faults.size() == 1
+                ? faults.get(0).message()
+                : faults.size() + " values cannot be taken as they are. The first: "
+                        + faults.get(0).message();
+        return withFaults(
+                problem(HttpStatus.UNPROCESSABLE_CONTENT, "refused-formula", "The formula cannot be taken", detail),
+                faults);
+    }
+
+    @ExceptionHandler
+    ProblemDetail newer(NewerVersionException conflict) {
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT,
+                "newer-version",
+                "Somebody saved a newer version",
+                "Version " + conflict.newest().number() + " was saved after version " + conflict.latestKnown()
+                        + ", the newest you knew of. Nothing is lost: save yours beside it, or open theirs.");
+        problem.setProperty("newest", conflict.newest());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail notFound(FormulaNotFoundException missing) {
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not there", missing.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception unexpected) {
+        String incident = UUID.randomUUID().toString();
+        LOG.error("incident {}", incident, unexpected);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "unexpected",
+                "Something went wrong in Verdamen",
+                "Your edits are still on the page. Try again; if it stays, look for " + incident
+                        + " in the server's log.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        ProblemDetail problem;
+        if (unreadable.getCause() instanceof JacksonException cause
+                && !cause.getPath().isEmpty()) {
+            ProblemFault fault = unreadableFault(cause.getPath());
+            problem = withFaults(
+                    problem(HttpStatus.BAD_REQUEST, "unreadable", "The request cannot be read", fault.message()),
+                    List.of(fault));
+        } else {
+            problem = problem(
+                    HttpStatus.BAD_REQUEST,
+                    "unreadable",
+                    "The request cannot be read",
+                    "The request is not the JSON that was expected. See /api/openapi.json.");
+        }
+        return handleExceptionInternal(unreadable, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    private static ProblemFault unreadableFault(List<Reference> path) {
+        Integer line = null;
+        String field = LINES;
+        for (int i = 0; i < path.size(); i++) {
+            Reference step = path.get(i);
+            if (step.getPropertyName() != null) {
+                field = step.getPropertyName();
+            } else if (i > 0 && LINES.equals(path.get(i - 1).getPropertyName())) {
+                line = step.getIndex();
+            }
+        }
+        return new ProblemFault(
+                line,
+                field,
+                "unreadable",
+                "“" + field + "” cannot be read: it is not known here, or its value is of the wrong kind.");
+    }
+
+    private static ProblemFault fault(Fault fault) {
+        return new ProblemFault(fault.line(), fault.field(), fault.code().code(), FaultWords.of(fault));
+    }
+
+    private static ProblemDetail withFaults(ProblemDetail problem, List<ProblemFault> faults) {
+        problem.setProperty("line", faults.get(0).line());
+        problem.setProperty("field", faults.get(0).field());
+        problem.setProperty("faults", faults);
+        return problem;
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String type, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create(TYPE + type));
+        problem.setTitle(title);
+        return problem;
+    }
+}

@@ -1,0 +1,76 @@
+package verdamen.server;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.testng.Assert.assertEquals;
+
+import java.nio.charset.StandardCharsets;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import verdamen.server.testing.TestDatabase;
+
+/** A test of the server over its API, with a real PostgreSQL and the demo data. */
+@SpringBootTest(properties = "verdamen.demo=true")
+@AutoConfigureMockMvc
+public abstract class ServerTest extends AbstractTestNGSpringContextTests {
+
+    private static final String DATABASE = TestDatabase.fresh("server_test");
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    protected JsonMapper json;
+
+    /** An answer: its status and its body. */
+    protected record Answer(int status, String contentType, JsonNode body) {
+
+        public Answer expect(int expected) {
+            assertEquals(status, expected, body.toString());
+            return this;
+        }
+
+        public JsonNode at(String pointer) {
+            return body.at(pointer);
+        }
+    }
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        registry.add("spring.datasource.url", () -> DATABASE);
+        registry.add("spring.datasource.username", () -> TestDatabase.USER);
+    }
+
+    protected Answer getJson(String path) {
+        return perform(get(path));
+    }
+
+    protected Answer postJson(String path, String body) {
+        return perform(post(path).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    protected Answer putJson(String path, String body) {
+        return perform(put(path).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    private Answer perform(MockHttpServletRequestBuilder request) {
+        try {
+            MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
+            String body = response.getContentAsString(StandardCharsets.UTF_8);
+            return new Answer(response.getStatus(), String.valueOf(response.getContentType()), json.readTree(body));
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        }
+    }
+}

@@ -1,0 +1,129 @@
+package verdamen.server.balance;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import verdamen.server.ServerTest;
+
+public class BalanceApiTest extends ServerTest {
+
+    private static final Path CASES = Path.of("../core/src/test/resources/verdamen/core/balance/balance-cases.json");
+    private static final double ROUNDING = 0.0001;
+    private static final String FLOUR = "{\"ingredient\":\"wheat-atta\",\"grams\":250}";
+
+    @DataProvider
+    Object[][] cases() throws IOException {
+        List<Object[]> rows = new ArrayList<>();
+        for (JsonNode worked : new ObjectMapper().readTree(Files.readString(CASES))) {
+            rows.add(new Object[] {worked.get("name").asString(), worked});
+        }
+        return rows.toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "cases")
+    public void answersEachWorkedCaseUnderTheSameNames(String name, JsonNode worked) {
+        Answer answer =
+                postJson("/api/balance", worked.get("request").toString()).expect(200);
+        assertHolds(answer.body(), worked.get("expected"), name);
+    }
+
+    @Test
+    public void givesReasonsCurveAndPercentagesBeside() {
+        JsonNode body = postJson("/api/balance", roti(FLOUR)).expect(200).body();
+        assertEquals(body.at("/ledger/0/drinksSteps/1/rule").asString(), "UPTAKE");
+        assertEquals(body.at("/ledger/0/material").asString(), "flour");
+        assertEquals(body.at("/curve/softness").size(), 181);
+        assertEquals(body.at("/bakersPct/0").asDouble(), 100.0);
+        assertEquals(body.at("/settings/restMinutes").asDouble(), 20.0);
+        assertEquals(body.at("/handlingReasons/0/figure").asString(), "gluten");
+    }
+
+    @DataProvider
+    Object[][] refused() {
+        return new Object[][] {
+            {roti(FLOUR + ",{\"ingredient\":\"sawdust\",\"grams\":5}"), 422, 1, "ingredient"},
+            {roti(FLOUR + ",{\"ingredient\":\"milk-whole\",\"grams\":5,\"waterPct\":101}"), 422, 1, "waterPct"},
+            {roti("{\"ingredient\":\"wheat-atta\",\"grams\":-1}"), 422, 0, "grams"},
+            {roti("{\"ingredient\":\"wheat-atta\",\"grams\":1000001}"), 422, 0, "grams"},
+            {roti("{\"ingredient\":\"wheat-atta\"}"), 422, 0, "grams"},
+            {roti("{\"ingredient\":\"water\",\"grams\":10}"), 422, null, "lines"},
+            {"{\"style\":\"brick\",\"lines\":[" + FLOUR + "]}", 422, null, "style"},
+            {"{}", 422, null, "style"},
+            {roti(FLOUR + ",{\"ingredient\":\"water\",\"grams\":\"a lot\"}"), 400, 1, "grams"},
+            {roti(FLOUR + ",{\"ingredient\":\"water\",\"grams\":\"12\"}"), 400, 1, "grams"},
+            {roti(FLOUR + ",{\"ingredient\":\"water\",\"gram\":12}"), 400, 1, "gram"},
+            {"{\"style\":\"roti\",\"sheetMm\":[],\"lines\":[]}", 400, null, "sheetMm"},
+        };
+    }
+
+    @Test(dataProvider = "refused")
+    public void namesLineAndFieldOfWhatItRefuses(String body, int status, Integer line, String field) {
+        Answer answer = postJson("/api/balance", body).expect(status);
+        assertEquals(answer.contentType(), "application/problem+json");
+        assertEquals(answer.at("/status").asInt(), status);
+        assertTrue(answer.at("/type").asString().startsWith("urn:verdamen:problem:"));
+        assertEquals(answer.at("/field").asString(), field);
+        assertEquals(answer.at("/line").isNull() ? null : answer.at("/line").asInt(), line);
+        assertEquals(answer.at("/faults/0/field").asString(), field);
+        assertFalse(answer.at("/faults/0/message").asString().isBlank());
+    }
+
+    @DataProvider
+    Object[][] garbage() {
+        return new Object[][] {{""}, {"{"}, {"[]"}, {"null"}, {"{\"lines\":[{\"grams\":NaN}]}"}, {"\"dough\""}};
+    }
+
+    @Test(dataProvider = "garbage")
+    public void refusesWhatIsNotTheExpectedJsonWithoutATrace(String body) {
+        Answer answer = postJson("/api/balance", body).expect(400);
+        assertEquals(answer.contentType(), "application/problem+json");
+        assertFalse(answer.body().toString().contains("Exception"));
+    }
+
+    @Test
+    public void setsALineToABakersPercentage() {
+        String formula = roti(FLOUR + ",{\"ingredient\":\"emmer-whole\",\"grams\":0}");
+        Answer answer = postJson("/api/balance/percentage", "{\"formula\":" + formula + ",\"line\":1,\"pct\":30}")
+                .expect(200);
+        assertEquals(answer.at("/grams/0").asDouble(), 175.0, 1e-9);
+        assertEquals(answer.at("/grams/1").asDouble(), 75.0, 1e-9);
+        Answer refused = postJson("/api/balance/percentage", "{\"formula\":" + formula + ",\"line\":1,\"pct\":130}")
+                .expect(422);
+        assertEquals(refused.at("/field").asString(), "pct");
+        assertEquals(refused.at("/line").asInt(), 1);
+    }
+
+    private static String roti(String lines) {
+        return "{\"style\":\"roti\",\"lines\":[" + lines + "]}";
+    }
+
+    /** Everything expected is in the answer under the same name; the answer may hold more. */
+    private static void assertHolds(JsonNode actual, JsonNode expected, String path) {
+        assertTrue(actual != null, path + " is missing");
+        if (expected.isObject()) {
+            for (Map.Entry<String, JsonNode> field : expected.properties()) {
+                assertHolds(actual.get(field.getKey()), field.getValue(), path + "/" + field.getKey());
+            }
+        } else if (expected.isArray()) {
+            assertEquals(actual.size(), expected.size(), path);
+            for (int i = 0; i < expected.size(); i++) {
+                assertHolds(actual.get(i), expected.get(i), path + "/" + i);
+            }
+        } else if (expected.isNumber()) {
+            assertEquals(actual.asDouble(), expected.asDouble(), ROUNDING, path);
+        } else {
+            assertEquals(actual, expected, path);
+        }
+    }
+}

@@ -1,0 +1,81 @@
+package verdamen.server.pantry;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.ReferenceTables;
+import verdamen.server.ServerTest;
+
+public class PantryApiTest extends ServerTest {
+
+    @Autowired
+    private PantryService service;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    /** Columns come in another order than the records' components, so this guards mapping by name as well. */
+    @Test
+    public void theDatabaseHoldsTheWholeBookUnchanged() {
+        Pantry book = ReferenceTables.load();
+        Pantry kept = service.pantry();
+        assertEquals(List.copyOf(kept.ingredients()), List.copyOf(book.ingredients()));
+        assertEquals(List.copyOf(kept.styles()), List.copyOf(book.styles()));
+        assertEquals(List.copyOf(kept.forms()), List.copyOf(book.forms()));
+        assertEquals(kept.feels(), book.feels());
+        assertEquals(kept.measures(), book.measures());
+    }
+
+    @Test
+    public void aNewStartBringsTheBookUpToDate() {
+        jdbc.update("update feel set touch_test = 'outdated' where code = 'soft'");
+        service.afterPropertiesSet();
+        assertEquals(service.pantry().feels(), ReferenceTables.load().feels());
+    }
+
+    @Test
+    public void saysThatTheFiguresAreTypicalValues() {
+        JsonNode pantry = getJson("/api/pantry").expect(200).body();
+        assertTrue(pantry.get("typicalValues").asBoolean());
+        assertEquals(pantry.get("ingredients").size(), 139);
+        assertEquals(pantry.at("/ingredients/0/behaviour/confidence").asString(), "high");
+        assertEquals(pantry.at("/ingredients/0/role").asString(), "flour");
+    }
+
+    @DataProvider
+    Object[][] badSettings() {
+        return new Object[][] {
+            {
+                "{\"name\":\"\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\"}",
+                "name"
+            },
+            {
+                "{\"name\":\"K\",\"massUnit\":\"stone\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\"}",
+                "massUnit"
+            },
+            {"{\"name\":\"K\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\"}", "dateOrder"},
+        };
+    }
+
+    @Test(dataProvider = "badSettings")
+    public void refusesAKitchenSettingThatIsNoChoice(String body, String field) {
+        assertEquals(putJson("/api/kitchen", body).expect(422).at("/field").asString(), field);
+    }
+
+    @Test
+    public void keepsTheKitchensSettings() {
+        JsonNode before = getJson("/api/kitchen").expect(200).body();
+        String settings =
+                "{\"name\":\"North kitchen\",\"massUnit\":\"oz\",\"temperatureUnit\":\"F\",\"decimalMark\":\"comma\",\"dateOrder\":\"iso\"}";
+        putJson("/api/kitchen", settings).expect(200);
+        assertEquals(getJson("/api/kitchen").body(), json.readTree(settings));
+        putJson("/api/kitchen", before.toString()).expect(200);
+    }
+}

@@ -1,0 +1,39 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
+import { BalancePage } from "./balance";
+import { FormulasPage } from "./formula";
+import { CommandsProvider, Frame, NotFound } from "./frame";
+import { KitchenPage, KitchenProvider } from "./kitchen";
+import { NoticesProvider } from "./parts";
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 30_000, refetchOnWindowFocus: false } },
+});
+
+const router = createBrowserRouter([
+  {
+    element: <Frame />,
+    children: [
+      { path: "/", element: <Navigate to="/formulas" replace /> },
+      { path: "/formulas", element: <FormulasPage /> },
+      { path: "/formulas/new/balance", element: <BalancePage /> },
+      { path: "/formulas/:id/balance", element: <BalancePage /> },
+      { path: "/kitchen", element: <KitchenPage /> },
+      { path: "*", element: <NotFound /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <QueryClientProvider client={queries}>
+      <NoticesProvider>
+        <KitchenProvider>
+          <CommandsProvider>
+            <RouterProvider router={router} />
+          </CommandsProvider>
+        </KitchenProvider>
+      </NoticesProvider>
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,73 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+type Schemas = components["schemas"];
+export type BalanceAnswer = Schemas["BalanceAnswer"];
+export type Feel = Schemas["Feel"];
+export type FormulaDocument = Schemas["FormulaDocument"];
+export type FormulaSpec = Schemas["FormulaSpec"];
+export type FormulaSummary = Schemas["FormulaSummary"];
+export type Handling = Schemas["Handling"];
+export type Ingredient = Schemas["Item"];
+export type Kitchen = Schemas["Kitchen"];
+export type LedgerRow = Schemas["LedgerRow"];
+export type LineSpec = Schemas["LineSpec"];
+export type Material = LedgerRow["material"];
+export type PantryDocument = Schemas["PantryDocument"];
+export type Problem = Schemas["Problem"];
+export type ProblemFault = Schemas["ProblemFault"];
+export type Reason = Schemas["Reason"];
+export type Step = Schemas["Step"];
+export type Term = Schemas["Term"];
+export type Variance = Schemas["Variance"];
+export type VersionSummary = Schemas["VersionSummary"];
+export type Warning = Schemas["Warning"];
+export type WayOut = Schemas["WayOut"];
+
+export const api = createClient<paths>({ baseUrl: window.location.origin });
+
+/** A request that the server refused, with its problem document; or one that never reached it. */
+export class ProblemError extends Error {
+  readonly problem: Problem;
+
+  constructor(problem: Problem) {
+    super(problem.detail);
+    this.problem = problem;
+  }
+}
+
+const OFFLINE: Problem = {
+  type: "urn:verdamen:problem:offline",
+  title: "The server does not answer",
+  status: 0,
+  detail: "Your edits are kept on this page. Start Verdamen again (./verdamen start), then try once more.",
+};
+
+/** The data of an answer; a refusal or a dead server is thrown as a ProblemError. */
+export async function taken<T>(asked: Promise<{ data?: T; error?: unknown }>): Promise<T> {
+  let answer;
+  try {
+    answer = await asked;
+  } catch (failure) {
+    if (failure instanceof DOMException && failure.name === "AbortError") {
+      throw failure;
+    }
+    throw new ProblemError(OFFLINE);
+  }
+  if (answer.data === undefined) {
+    throw new ProblemError(isProblem(answer.error) ? answer.error : OFFLINE);
+  }
+  return answer.data;
+}
+
+function isProblem(error: unknown): error is Problem {
+  return typeof error === "object" && error !== null && "detail" in error;
+}
+
+/** The problem behind a failed query or mutation. */
+export function problemOf(error: unknown): Problem | null {
+  if (error instanceof ProblemError) {
+    return error.problem;
+  }
+  return error ? OFFLINE : null;
+}

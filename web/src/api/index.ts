@@ -1,0 +1,2 @@
+export * from "./client";
+export * from "./queries";

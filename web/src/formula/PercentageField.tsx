@@ -1,0 +1,78 @@
+import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, problemOf, taken } from "../api";
+import { useFigures } from "../kitchen";
+import type { Editor } from "./useEditor";
+
+interface PercentageFieldProps {
+  label: string;
+  index: number;
+  editor: Editor;
+  pct: number | null;
+}
+
+/** A line's baker's percentage. Typing one asks the core for the grams it makes. */
+export function PercentageField({ label, index, editor, pct }: PercentageFieldProps) {
+  const figures = useFigures();
+  const [typing, setTyping] = useState<string | null>(null);
+  const shown = pct === null ? "" : figures.percent(pct).replace(" %", "");
+  const set = useMutation({
+    mutationFn: (asked: number) =>
+      taken(api.POST("/api/balance/percentage", { body: { formula: editor.spec, line: index, pct: asked } })),
+    onSuccess: ({ grams }) =>
+      editor.edit({
+        kind: "lines",
+        patches: grams.flatMap((value, line) =>
+          value === editor.draft.lines[line]?.grams ? [] : [{ index: line, patch: { grams: value } }],
+        ),
+      }),
+  });
+  const problem = problemOf(set.error);
+  const commit = () => {
+    const asked = typing === null ? null : figures.parse(typing);
+    if (typing !== null && typing !== shown && asked !== null) {
+      set.mutate(asked);
+    }
+    setTyping(null);
+  };
+
+  return (
+    <span className="relative w-[4.4rem] shrink-0">
+      <input
+        className="quiet-field soft pr-5 text-right"
+        inputMode="decimal"
+        aria-label={label}
+        aria-invalid={problem ? true : undefined}
+        data-field="pct"
+        placeholder="–"
+        value={typing ?? shown}
+        onFocus={(event) => {
+          setTyping(shown);
+          const field = event.target;
+          requestAnimationFrame(() => field.select());
+        }}
+        onChange={(event) => setTyping(event.target.value)}
+        onBlur={commit}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") {
+            event.currentTarget.blur();
+          } else if (event.key === "Escape") {
+            setTyping(null);
+            set.reset();
+          }
+        }}
+      />
+      {shown !== "" && (
+        <span className="soft pointer-events-none absolute top-1/2 right-1 -translate-y-1/2 text-xs">%</span>
+      )}
+      {problem && (
+        <span
+          role="alert"
+          className="bg-error text-error-content absolute top-full right-0 z-20 w-60 rounded-md p-2 text-xs shadow-lg"
+        >
+          {problem.detail}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,52 @@
+import { Link } from "react-router";
+import { useFigures } from "../kitchen";
+import { Dialog } from "../parts";
+import type { Editor } from "./useEditor";
+
+/** All versions of a formula, the newest first; each can be opened. */
+export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: () => void }) {
+  const figures = useFigures();
+  const { document, baseNumber } = editor;
+  if (!document) {
+    return null;
+  }
+  return (
+    <Dialog title="Versions" onClose={onClose}>
+      <ol className="max-h-[60vh] overflow-y-auto">
+        {document.versions.map((version) => (
+          <li key={version.number} className="hairline border-t py-3 first:border-t-0">
+            <div className="flex items-baseline gap-3">
+              <span className="font-display text-lg">Version {version.number}</span>
+              <span className="soft flex-1 text-sm">
+                {figures.moment(version.savedAt)}
+                {version.parentNumber != null &&
+                  version.parentNumber !== version.number - 1 &&
+                  ` · made from version ${version.parentNumber}`}
+              </span>
+              {version.number === baseNumber ? (
+                <span className="soft text-sm">open</span>
+              ) : (
+                <Link
+                  className="btn btn-xs"
+                  to={`/formulas/${document.id}/balance?version=${version.number}`}
+                  onClick={onClose}
+                >
+                  Open version {version.number}
+                </Link>
+              )}
+            </div>
+            <p className="text-sm">{version.note || <span className="soft">no note</span>}</p>
+          </li>
+        ))}
+      </ol>
+      {editor.changed && (
+        <p className="soft pt-3 text-sm">Your edits on version {baseNumber} stay kept on this machine meanwhile.</p>
+      )}
+      <div className="flex justify-end pt-4">
+        <button className="btn btn-ghost" onClick={onClose}>
+          Close
+        </button>
+      </div>
+    </Dialog>
+  );
+}

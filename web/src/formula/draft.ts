@@ -1,0 +1,90 @@
+import type { FormulaDocument, FormulaSpec, LineSpec } from "../api";
+import type { NumberEntry } from "../parts/NumberField";
+
+/** A line being edited: as asked of the server, but a number may still be text that is none. */
+export interface DraftLine {
+  /** Stays with the line while it moves; never sent. */
+  key: string;
+  ingredient: string;
+  grams: NumberEntry;
+  sd?: NumberEntry;
+  part?: string | null;
+  form?: string | null;
+  waterPct?: NumberEntry;
+  moisturePct?: NumberEntry;
+  proteinPct?: NumberEntry;
+  absorptionPct?: NumberEntry;
+  absorptionSdPct?: NumberEntry;
+  pieceMm?: NumberEntry;
+  fatState?: string | null;
+}
+
+/** The method's settings being edited. */
+export interface DraftSettings {
+  style: string;
+  kneading?: string | null;
+  fatTiming?: string | null;
+  waterTemperatureC?: NumberEntry;
+  restMinutes?: NumberEntry;
+  sheetMm?: NumberEntry;
+  softnessTarget?: NumberEntry;
+}
+
+/** A formula being edited. */
+export interface Draft extends DraftSettings {
+  name: string;
+  lines: DraftLine[];
+}
+
+let keys = 0;
+
+/** A key no other line of this page has. */
+export function newKey(): string {
+  keys += 1;
+  return `${Date.now().toString(36)}-${keys}`;
+}
+
+export function draftOf(document: FormulaDocument): Draft {
+  const { lines, style, ...settings } = document.formula;
+  return {
+    ...settings,
+    style: style ?? "",
+    name: document.version.name,
+    lines: (lines ?? []).map((line) => draftLine(line)),
+  };
+}
+
+export function emptyDraft(): Draft {
+  return { name: "", style: "roti", lines: [] };
+}
+
+function draftLine(line: LineSpec | null): DraftLine {
+  return { ...line, key: newKey(), ingredient: line?.ingredient ?? "", grams: line?.grams ?? null };
+}
+
+/** The draft as it is asked of the server. Text that is no number goes along, to be refused by line and field. */
+export function specOf(draft: Draft): FormulaSpec {
+  const { name: _, lines, ...settings } = draft;
+  const spec = {
+    ...settings,
+    lines: lines.map(({ key: _key, ...line }) => line),
+  };
+  return JSON.parse(JSON.stringify(spec)) as FormulaSpec;
+}
+
+/** Whether two drafts hold the same, whatever keys their lines have. */
+export function sameContent(one: Draft, two: Draft): boolean {
+  return one.name === two.name && stable(specOf(one)) === stable(specOf(two));
+}
+
+function stable(value: unknown): string {
+  return JSON.stringify(value, (_, inner: unknown) =>
+    inner && typeof inner === "object" && !Array.isArray(inner)
+      ? Object.fromEntries(
+          Object.entries(inner)
+            .filter(([, held]) => held !== null)
+            .sort(([a], [b]) => a.localeCompare(b)),
+        )
+      : inner,
+  );
+}

@@ -1,0 +1,68 @@
+import type { Draft } from "./draft";
+import type { History } from "./history";
+
+const PREFIX = "verdamen.draft.";
+
+/** Unsaved edits, kept in the browser so that a reload loses nothing. */
+export interface StoredDraft {
+  /** The version they were made from; null for a new formula. */
+  baseNumber: number | null;
+  /** The newest version there was when the edits were begun. */
+  knownLatest: number | null;
+  /** What that version holds. */
+  base: Draft;
+  history: History;
+  storedAt: number;
+}
+
+/** Where the edits of a formula made from one version are kept. */
+export function draftKey(formula: string, baseNumber: number | null): string {
+  return `${PREFIX}${formula}.${baseNumber ?? "new"}`;
+}
+
+export function readDraft(key: string): StoredDraft | null {
+  try {
+    const text = localStorage.getItem(key);
+    return text ? (JSON.parse(text) as StoredDraft) : null;
+  } catch {
+    return null;
+  }
+}
+
+/** The edits of a formula that were stored last, whatever version they were made from. */
+export function latestDraft(formula: string): StoredDraft | null {
+  return draftsOf(formula).sort((a, b) => b.storedAt - a.storedAt)[0] ?? null;
+}
+
+export function hasDraft(formula: string): boolean {
+  return draftsOf(formula).length > 0;
+}
+
+function draftsOf(formula: string): StoredDraft[] {
+  return Object.keys(localStorage)
+    .filter((key) => key.startsWith(`${PREFIX}${formula}.`))
+    .map(readDraft)
+    .filter((draft) => draft !== null);
+}
+
+/** Stores the edits, with fewer steps to undo when the browser's store is full; false when even that fails. */
+export function storeDraft(key: string, stored: StoredDraft): boolean {
+  for (const steps of [50, 5, 0]) {
+    const history = {
+      ...stored.history,
+      past: steps === 0 ? [] : stored.history.past.slice(-steps),
+      future: stored.history.future.slice(0, steps),
+    };
+    try {
+      localStorage.setItem(key, JSON.stringify({ ...stored, history }));
+      return true;
+    } catch {
+      continue;
+    }
+  }
+  return false;
+}
+
+export function dropDraft(key: string): void {
+  localStorage.removeItem(key);
+}

@@ -1,0 +1,130 @@
+import { type Draft, type DraftLine, type DraftSettings, newKey } from "./draft";
+
+/** A draft with what can be undone and redone. */
+export interface History {
+  past: Draft[];
+  present: Draft;
+  future: Draft[];
+  /** Edits with the same tag in a row are undone together, as the digits of one number are. */
+  tag: string | null;
+}
+
+export type Edit =
+  | { kind: "name"; name: string }
+  | { kind: "settings"; patch: Partial<DraftSettings> }
+  | { kind: "line"; key: string; patch: Partial<DraftLine>; tag?: string }
+  | { kind: "add"; line?: Partial<DraftLine>; after?: string }
+  | { kind: "remove"; key: string }
+  | { kind: "duplicate"; key: string }
+  | { kind: "move"; key: string; to: number }
+  | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[] }
+  | { kind: "replace"; draft: Draft }
+  | { kind: "settle" }
+  | { kind: "undo" }
+  | { kind: "redo" };
+
+const KEPT = 100;
+
+/** What follows from an edit. */
+export function edited(history: History, edit: Edit): History {
+  switch (edit.kind) {
+    case "undo":
+      return undone(history);
+    case "redo":
+      return redone(history);
+    case "settle":
+      return { ...history, tag: null };
+    default:
+      return committed(history, changed(history.present, edit), tagOf(edit));
+  }
+}
+
+export function started(draft: Draft): History {
+  return { past: [], present: draft, future: [], tag: null };
+}
+
+function undone(history: History): History {
+  const before = history.past.at(-1);
+  return before
+    ? { past: history.past.slice(0, -1), present: before, future: [history.present, ...history.future], tag: null }
+    : history;
+}
+
+function redone(history: History): History {
+  const [after, ...rest] = history.future;
+  return after ? { past: [...history.past, history.present], present: after, future: rest, tag: null } : history;
+}
+
+function committed(history: History, present: Draft, tag: string | null): History {
+  if (present === history.present) {
+    return history;
+  }
+  const past = tag !== null && tag === history.tag ? history.past : [...history.past, history.present].slice(-KEPT);
+  return { past, present, future: [], tag };
+}
+
+function tagOf(edit: Edit): string | null {
+  switch (edit.kind) {
+    case "name":
+      return "name";
+    case "settings":
+      return `settings ${Object.keys(edit.patch).join()}`;
+    case "line":
+      return edit.tag ?? `${edit.key} ${Object.keys(edit.patch).join()}`;
+    default:
+      return null;
+  }
+}
+
+type Change = Exclude<Edit, { kind: "undo" | "redo" | "settle" }>;
+
+function changed(draft: Draft, edit: Change): Draft {
+  switch (edit.kind) {
+    case "name":
+      return { ...draft, name: edit.name };
+    case "settings":
+      return { ...draft, ...edit.patch };
+    case "replace":
+      return edit.draft;
+    case "line":
+      return withLines(draft, (line) => (line.key === edit.key ? { ...line, ...edit.patch } : line));
+    case "lines":
+      return {
+        ...draft,
+        lines: draft.lines.map((line, index) =>
+          edit.patches
+            .filter((patch) => patch.index === index)
+            .reduce((changedLine, { patch }) => ({ ...changedLine, ...patch }), line),
+        ),
+      };
+    case "add":
+      return added(draft, edit.after, { key: newKey(), ingredient: "", grams: null, ...edit.line });
+    case "duplicate": {
+      const original = draft.lines.find((line) => line.key === edit.key);
+      return original ? added(draft, edit.key, { ...original, key: newKey() }) : draft;
+    }
+    case "remove":
+      return { ...draft, lines: draft.lines.filter((line) => line.key !== edit.key) };
+    case "move":
+      return moved(draft, edit.key, edit.to);
+  }
+}
+
+function withLines(draft: Draft, change: (line: DraftLine) => DraftLine): Draft {
+  return { ...draft, lines: draft.lines.map(change) };
+}
+
+function added(draft: Draft, after: string | undefined, line: DraftLine): Draft {
+  const index = draft.lines.findIndex((each) => each.key === after);
+  const at = index < 0 ? draft.lines.length : index + 1;
+  return { ...draft, lines: draft.lines.toSpliced(at, 0, line) };
+}
+
+function moved(draft: Draft, key: string, to: number): Draft {
+  const from = draft.lines.findIndex((line) => line.key === key);
+  const line = draft.lines[from];
+  if (!line || to < 0 || to >= draft.lines.length || to === from) {
+    return draft;
+  }
+  return { ...draft, lines: draft.lines.toSpliced(from, 1).toSpliced(to, 0, line) };
+}

@@ -1,0 +1,93 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Kitchen, kitchenQuery, problemOf, taken } from "../api";
+import { ProblemNotice, useNotices } from "../parts";
+
+const CHOICES: { field: keyof Kitchen; label: string; options: [string, string][] }[] = [
+  { field: "massUnit", label: "Weights", options: [["g", "grams"], ["oz", "ounces"]] },
+  { field: "temperatureUnit", label: "Temperatures", options: [["C", "°C"], ["F", "°F"]] },
+  { field: "decimalMark", label: "Decimals", options: [["point", "12.5"], ["comma", "12,5"]] },
+  {
+    field: "dateOrder",
+    label: "Dates",
+    options: [["day-month", "24 Nov 2026"], ["month-day", "Nov 24, 2026"], ["iso", "2026-11-24"]],
+  },
+];
+
+/** The kitchen's settings. */
+export function KitchenPage() {
+  const kitchen = useQuery(kitchenQuery);
+  return (
+    <main className="mx-auto max-w-2xl px-6 py-10">
+      <h1 className="text-3xl">Kitchen</h1>
+      <p className="soft mt-1 mb-8">How this kitchen writes its figures. Formulas keep grams and °C underneath.</p>
+      <ProblemNotice problem={problemOf(kitchen.error)} />
+      {kitchen.data && <KitchenForm saved={kitchen.data} />}
+    </main>
+  );
+}
+
+function KitchenForm({ saved }: { saved: Kitchen }) {
+  const queries = useQueryClient();
+  const notify = useNotices();
+  const [edited, setEdited] = useState(saved);
+  const save = useMutation({
+    mutationFn: (body: Kitchen) => taken(api.PUT("/api/kitchen", { body })),
+    onSuccess: (kitchen) => {
+      queries.setQueryData(kitchenQuery.queryKey, kitchen);
+      notify("Kitchen settings saved.");
+    },
+  });
+  const change = (patch: Partial<Kitchen>) => {
+    const next = { ...edited, ...patch };
+    setEdited(next);
+    if (!("name" in patch)) {
+      save.mutate(next);
+    }
+  };
+  const problem = problemOf(save.error);
+  return (
+    <form
+      className="flex flex-col gap-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save.mutate(edited);
+      }}
+    >
+      <label className="flex items-center gap-4">
+        <span className="w-36">Name</span>
+        <input
+          className="quiet-field framed max-w-sm"
+          value={edited.name}
+          aria-invalid={problem?.field === "name"}
+          onChange={(event) => change({ name: event.target.value })}
+        />
+        <button className="btn btn-sm btn-primary" disabled={edited.name === saved.name}>
+          Save name
+        </button>
+      </label>
+      {CHOICES.map(({ field, label, options }) => (
+        <fieldset key={field} className="flex items-center gap-4">
+          <legend className="contents">
+            <span className="w-36">{label}</span>
+          </legend>
+          <div className="join">
+            {options.map(([value, text]) => (
+              <label key={value} className="join-item btn btn-sm has-checked:btn-neutral">
+                <input
+                  type="radio"
+                  className="sr-only"
+                  name={field}
+                  checked={edited[field] === value}
+                  onChange={() => change({ [field]: value })}
+                />
+                {text}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      ))}
+      <ProblemNotice problem={problem} />
+    </form>
+  );
+}

@@ -1,0 +1,3 @@
+export { KitchenPage } from "./KitchenPage";
+export { KitchenProvider, useFigures } from "./KitchenProvider";
+export type { Figures } from "./units";

@@ -1,0 +1,88 @@
+import type { Kitchen } from "../api";
+
+/** How the kitchen writes its figures. Nothing here is a rule of the job: only units, rounding and marks. */
+export interface Figures {
+  /** The unit in which masses are shown. */
+  massUnit: "g" | "oz";
+  /** The unit in which temperatures are shown. */
+  temperatureUnit: "C" | "F";
+  /** A mass with its unit: grams to 1, or 0.1 below 20 g. */
+  mass(grams: number): string;
+  /** A mass without its unit. */
+  massNumber(grams: number): string;
+  /** A percentage with its sign, to 1, or 0.1 below 20 %. */
+  percent(pct: number): string;
+  /** A number with so many decimals at most. */
+  number(value: number, decimals: number): string;
+  /** A temperature with its unit. */
+  temperature(celsius: number): string;
+  /** A date and time of day. */
+  moment(iso: string): string;
+  /** A date. */
+  date(iso: string): string;
+  /** Grams from a mass in the kitchen's unit, and back. */
+  massUnitFromGrams(grams: number): number;
+  gramsFromMassUnit(mass: number): number;
+  degreesFromCelsius(celsius: number): number;
+  celsiusFromDegrees(degrees: number): number;
+  /** A typed number: point or comma; null for nothing, NaN for what is no number. */
+  parse(text: string): number | null;
+}
+
+const GRAMS_PER_OUNCE = 28.349523125;
+const FINE_BELOW_GRAMS = 20;
+const FINE_BELOW_OUNCES = 10;
+const FINE_BELOW_PERCENT = 20;
+const LOCALES = { "day-month": "en-GB", "month-day": "en-US", iso: "sv-SE" } as const;
+
+export function figuresOf(kitchen: Kitchen): Figures {
+  const ounces = kitchen.massUnit === "oz";
+  const fahrenheit = kitchen.temperatureUnit === "F";
+  const mark = kitchen.decimalMark === "comma" ? "," : ".";
+  const locale = LOCALES[kitchen.dateOrder as keyof typeof LOCALES];
+
+  const number = (value: number, decimals: number) => {
+    const rounded = Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value;
+    return rounded.toFixed(decimals).replace("-", "−").replace(".", mark);
+  };
+  const massNumber = (grams: number) => {
+    if (!ounces) {
+      return number(grams, Math.abs(grams) < FINE_BELOW_GRAMS && !isWhole(grams) ? 1 : 0);
+    }
+    const value = grams / GRAMS_PER_OUNCE;
+    return number(value, Math.abs(value) < FINE_BELOW_OUNCES ? 2 : 1);
+  };
+  const percent = (pct: number) =>
+    `${number(pct, Math.abs(pct) < FINE_BELOW_PERCENT && !isWhole(pct) ? 1 : 0)} %`;
+  const degreesFromCelsius = (celsius: number) => (fahrenheit ? (celsius * 9) / 5 + 32 : celsius);
+
+  return {
+    massUnit: ounces ? "oz" : "g",
+    temperatureUnit: fahrenheit ? "F" : "C",
+    number,
+    massNumber,
+    mass: (grams) => `${massNumber(grams)} ${ounces ? "oz" : "g"}`,
+    percent,
+    temperature: (celsius) => `${number(degreesFromCelsius(celsius), 0)} °${fahrenheit ? "F" : "C"}`,
+    moment: (iso) =>
+      new Date(iso).toLocaleString(locale, { dateStyle: "medium", timeStyle: "short" }),
+    date: (iso) => new Date(iso).toLocaleDateString(locale, { dateStyle: "medium" }),
+    massUnitFromGrams: (grams) => (ounces ? grams / GRAMS_PER_OUNCE : grams),
+    gramsFromMassUnit: (mass) => (ounces ? mass * GRAMS_PER_OUNCE : mass),
+    degreesFromCelsius,
+    celsiusFromDegrees: (degrees) => (fahrenheit ? ((degrees - 32) * 5) / 9 : degrees),
+    parse: parseNumber,
+  };
+}
+
+function isWhole(value: number): boolean {
+  return Math.abs(value - Math.round(value)) < 0.05;
+}
+
+function parseNumber(text: string): number | null {
+  const trimmed = text.trim().replace("−", "-").replace(",", ".");
+  if (trimmed === "") {
+    return null;
+  }
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(trimmed) ? Number(trimmed) : NaN;
+}

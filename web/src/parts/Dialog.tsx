@@ -1,0 +1,28 @@
+import { type ReactNode, useEffect, useRef } from "react";
+
+/** A modal dialog over the browser's own: focus stays inside, Escape closes it. */
+export function Dialog({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  useEffect(() => {
+    const element = dialog.current;
+    if (element && !element.open) {
+      element.showModal();
+    }
+  }, []);
+  return (
+    <dialog
+      ref={dialog}
+      aria-label={title}
+      className="bg-base-100 text-base-content hairline m-auto w-[34rem] max-w-[92vw] rounded-2xl border p-7 shadow-2xl backdrop:bg-black/45"
+      onClose={onClose}
+      onClick={(event) => {
+        if (event.target === dialog.current) {
+          onClose();
+        }
+      }}
+    >
+      <h2 className="mb-4 text-2xl">{title}</h2>
+      {children}
+    </dialog>
+  );
+}

@@ -1,0 +1,1 @@
+export { GLOSSARY, type GlossaryTerm } from "./glossary";
