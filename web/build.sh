@@ -17,5 +17,6 @@ if [ ! -d node_modules ] || [ "$(cat node_modules/.verdamen 2>/dev/null)" != "$(
 fi
 if [ ! -f dist/index.html ] || [ "$(cat .built 2>/dev/null)" != "$(sources)" ]; then
   npm run --silent build
+  rm -rf target/classes/static
   sources > .built
 fi

@@ -24,11 +24,6 @@ export function IngredientPicker({ ingredients, value, label, error, onPick }: I
     selectedItem: chosen,
     inputValue: query ?? chosen?.name ?? value,
     defaultHighlightedIndex: 0,
-    onInputValueChange: ({ inputValue, type }) => {
-      if (type === useCombobox.stateChangeTypes.InputChange) {
-        setQuery(inputValue);
-      }
-    },
     onIsOpenChange: ({ isOpen }) => {
       if (!isOpen) {
         setQuery(null);
@@ -36,16 +31,20 @@ export function IngredientPicker({ ingredients, value, label, error, onPick }: I
     },
     onSelectedItemChange: ({ selectedItem }) => {
       setQuery(null);
-      onPick(selectedItem);
+      if (selectedItem) {
+        onPick(selectedItem);
+      }
     },
   });
 
   return (
-    <div className="relative min-w-0 flex-1">
+    <div className="relative">
       <input
         {...box.getInputProps({
           "aria-label": label,
           onFocus: (event) => event.target.select(),
+          // Taken here and not from the combobox's own change: that comes too late for quick typing.
+          onChange: (event) => setQuery(event.currentTarget.value),
           onKeyDown: (event) => {
             if (event.key === "Escape" && !box.isOpen) {
               Object.assign(event.nativeEvent, { preventDownshiftDefault: true });

@@ -9,6 +9,7 @@ import type { DraftLine } from "./draft";
 import type { Faults } from "./faults";
 import { IngredientPicker } from "./IngredientPicker";
 import { hasMeasurements, LineDetails } from "./LineDetails";
+import { LineNote } from "./LineNote";
 import { PercentageField } from "./PercentageField";
 import type { Editor } from "./useEditor";
 
@@ -40,7 +41,7 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
   const { edit } = editor;
   const figures = useFigures();
   const [open, setOpen] = useState(false);
-  const sortable = useSortable({ id: line.key });
+  const { setNodeRef, transform, transition, isDragging, attributes, listeners } = useSortable({ id: line.key });
   const ingredient = pantry.ingredients.find((each) => each.code === line.ingredient) ?? null;
   const messages = faults.ofLine(index);
   const label = (what: string) => `${what}, line ${index + 1}`;
@@ -73,16 +74,16 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
 
   return (
     <li
-      ref={sortable.setNodeRef}
-      style={{ transform: CSS.Translate.toString(sortable.transform), transition: sortable.transition }}
-      className={`hairline group border-t first:border-t-0 ${sortable.isDragging ? "bg-base-200 relative z-10 shadow-lg" : ""} ${line.part && line.part !== "dough" ? "opacity-75" : ""}`}
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`hairline group border-t first:border-t-0 ${isDragging ? "bg-base-200 relative z-10 shadow-lg" : ""} ${line.part && line.part !== "dough" ? "opacity-75" : ""}`}
       onKeyDown={shortcuts}
       data-line={index}
     >
       <div className="flex items-center gap-1 py-0.5">
         <button
-          {...sortable.attributes}
-          {...sortable.listeners}
+          {...attributes}
+          {...listeners}
           className="soft hover:text-base-content w-5 shrink-0 cursor-grab opacity-35 group-hover:opacity-100 focus:opacity-100"
           aria-label={label("Move")}
           tabIndex={-1}
@@ -90,28 +91,16 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
           <GripVertical size={15} aria-hidden />
         </button>
         <Swatch material={ingredient?.material ?? "other"} />
-        <IngredientPicker
-          ingredients={pantry.ingredients}
-          value={line.ingredient}
-          label={label("Ingredient")}
-          error={faults.of(index, "ingredient")}
-          onPick={(picked) => set({ ...FORGOTTEN, ingredient: picked.code })}
-        />
-        {ingredient?.role === "inclusion" && (
-          <select
-            className={`quiet-field soft !w-28 shrink-0 truncate text-sm`}
-            aria-label={label("Form")}
-            value={line.form ?? ""}
-            onChange={(event) => set({ form: event.target.value || null })}
-          >
-            <option value="">usual form</option>
-            {pantry.forms.map((form) => (
-              <option key={form.code} value={form.code}>
-                {form.name}
-              </option>
-            ))}
-          </select>
-        )}
+        <div className="min-w-0 flex-1">
+          <IngredientPicker
+            ingredients={pantry.ingredients}
+            value={line.ingredient}
+            label={label("Ingredient")}
+            error={faults.of(index, "ingredient")}
+            onPick={(picked) => set({ ...FORGOTTEN, ingredient: picked.code })}
+          />
+          <LineNote line={line} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
+        </div>
         <NumberField
           label={label("Weight")}
           className="w-[5.2rem] shrink-0"

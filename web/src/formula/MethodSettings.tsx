@@ -9,16 +9,16 @@ import type { Faults } from "./faults";
 import type { Editor } from "./useEditor";
 
 const KNEADING = [
-  ["hand", "by hand, until smooth"],
-  ["machine", "by machine, until smooth"],
-  ["just-combined", "just until it holds"],
+  ["hand", "by hand"],
+  ["machine", "by machine"],
+  ["just-combined", "just combined"],
 ] as const;
 
 const FAT_TIMING = [
   ["with-water", "with the water"],
-  ["coat-first", "rubbed into the flour first"],
+  ["coat-first", "rubbed in first"],
   ["last", "kneaded in last"],
-  ["surface", "only on the surface"],
+  ["surface", "on the surface only"],
 ] as const;
 
 interface MethodSettingsProps {

@@ -18,7 +18,7 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
   const shown = pct === null ? "" : figures.percent(pct).replace(" %", "");
   const set = useMutation({
     mutationFn: (asked: number) =>
-      taken(api.POST("/api/balance/percentage", { body: { formula: editor.spec, line: index, pct: asked } })),
+      taken(api.POST("/api/balance/percentage", { body: { formula: editor.balanced, line: index, pct: asked } })),
     onSuccess: ({ grams }) =>
       editor.edit({
         kind: "lines",
@@ -44,6 +44,7 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
         aria-label={label}
         aria-invalid={problem ? true : undefined}
         data-field="pct"
+        disabled={editor.draft.lines[index]?.ingredient === ""}
         placeholder="–"
         value={typing ?? shown}
         onFocus={(event) => {

@@ -62,14 +62,23 @@ function draftLine(line: LineSpec | null): DraftLine {
   return { ...line, key: newKey(), ingredient: line?.ingredient ?? "", grams: line?.grams ?? null };
 }
 
-/** The draft as it is asked of the server. Text that is no number goes along, to be refused by line and field. */
+/**
+ * The draft as it is saved. Empty lines at the end are left out; text that is no number goes along, to be refused by
+ * line and field.
+ */
 export function specOf(draft: Draft): FormulaSpec {
   const { name: _, lines, ...settings } = draft;
+  const end = lines.findLastIndex((line) => line.ingredient !== "" || line.grams !== null) + 1;
   const spec = {
     ...settings,
-    lines: lines.map(({ key: _key, ...line }) => line),
+    lines: lines.slice(0, end).map(({ key: _key, ...line }) => line),
   };
   return JSON.parse(JSON.stringify(spec)) as FormulaSpec;
+}
+
+/** The draft as it is balanced: a line without a weight yet weighs nothing. */
+export function balancedSpecOf(spec: FormulaSpec): FormulaSpec {
+  return { ...spec, lines: spec.lines?.map((line) => (line && line.grams == null ? { ...line, grams: 0 } : line)) };
 }
 
 /** Whether two drafts hold the same, whatever keys their lines have. */

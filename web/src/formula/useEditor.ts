@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { type Dispatch, useEffect, useMemo, useReducer, useState } from "react";
 import { type FormulaDocument, formulaQuery, type FormulaSpec } from "../api";
-import { type Draft, draftOf, emptyDraft, sameContent, specOf } from "./draft";
+import { balancedSpecOf, type Draft, draftOf, emptyDraft, sameContent, specOf } from "./draft";
 import { draftKey, dropDraft, latestDraft, readDraft, storeDraft, type StoredDraft } from "./draftStorage";
 import { type Edit, edited, type History, started } from "./history";
 
@@ -16,8 +16,10 @@ export interface Editor {
   /** The newest version there was when the edits were begun: an older one may be edited on purpose. */
   knownLatest: number | null;
   draft: Draft;
-  /** The draft as it is asked of the server. */
+  /** The draft as it is saved. */
   spec: FormulaSpec;
+  /** The draft as it is balanced. */
+  balanced: FormulaSpec;
   edit: Dispatch<Edit>;
   canUndo: boolean;
   canRedo: boolean;
@@ -67,6 +69,7 @@ export function useEditor({ id, document, stored }: Start): Editor {
   const draft = history.present;
   const changed = useMemo(() => !sameContent(draft, base), [draft, base]);
   const spec = useMemo(() => specOf(draft), [draft]);
+  const balanced = useMemo(() => balancedSpecOf(spec), [spec]);
   const key = draftKey(id === null ? "new" : String(id), baseNumber);
 
   useEffect(() => {
@@ -74,7 +77,8 @@ export function useEditor({ id, document, stored }: Start): Editor {
       return;
     }
     if (changed) {
-      setNotStored(!storeDraft(key, { baseNumber, knownLatest, base, history, storedAt: Date.now() }));
+      const stored = storeDraft(key, { baseNumber, knownLatest, base, history, storedAt: Date.now() });
+      queueMicrotask(() => setNotStored(!stored));
     } else {
       dropDraft(key);
     }
@@ -87,6 +91,7 @@ export function useEditor({ id, document, stored }: Start): Editor {
     knownLatest,
     draft,
     spec,
+    balanced,
     edit,
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,

@@ -4,3 +4,4 @@ export { NumberField } from "./NumberField";
 export { Dialog } from "./Dialog";
 export { Hint } from "./Hint";
 export { Swatch, MaterialPatterns, materialFill, materialInk } from "./Materials";
+export { Steps } from "./Steps";

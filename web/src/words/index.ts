@@ -1,1 +1,2 @@
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
+export { stepWords, type StepWords } from "./reasons";

@@ -107,7 +107,8 @@ public final class BakersPercentages {
         return line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
     }
 
-    private static double flourGrams(Line line) {
+    /** Grams of flour in a line of the dough: all of a flour, half of a starter, none of anything else. */
+    static double flourGrams(Line line) {
         if (isFlourLine(line)) {
             return line.grams();
         }

@@ -3,17 +3,18 @@ package verdamen.core.formula;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.pantry.Role;
 
 /**
  * What a dough is made up of, for telling formulas apart at a glance.
  *
- * @param flours its flours, the largest first
+ * @param flours its flours, the largest first; a sourdough starter by its flour half
  * @param inclusions its inclusions, those of fillings too, the largest first
  */
 public record Makeup(List<Share> flours, List<Share> inclusions) {
+
+    private static final double PERCENT = 100;
 
     /**
      * One ingredient of a dough.
@@ -28,22 +29,24 @@ public record Makeup(List<Share> flours, List<Share> inclusions) {
     /** The make-up of a formula. */
     public static Makeup of(Formula formula) {
         return new Makeup(
-                shares(formula, line -> line.ingredient().role() == Role.FLOUR && line.part() == Part.DOUGH),
+                shares(formula, line -> BakersPercentages.flourGrams(line) > 0),
                 shares(formula, line -> line.ingredient().role() == Role.INCLUSION));
     }
 
     private static List<Share> shares(Formula formula, Predicate<Line> counts) {
-        List<@Nullable Double> percentages = BakersPercentages.of(formula.lines());
-        List<Line> lines = formula.lines();
-        return IntStream.range(0, lines.size())
-                .filter(i -> counts.test(lines.get(i)))
-                .boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> lines.get(i).grams())
-                        .reversed())
-                .map(i -> new Share(
-                        lines.get(i).ingredient().code(),
-                        lines.get(i).ingredient().name(),
-                        percentages.get(i)))
+        double flour = BakersPercentages.flourGrams(formula.lines());
+        return formula.lines().stream()
+                .filter(counts)
+                .sorted(Comparator.comparingDouble(Makeup::grams).reversed())
+                .map(line -> new Share(
+                        line.ingredient().code(),
+                        line.ingredient().name(),
+                        flour > 0 ? Double.valueOf(PERCENT * grams(line) / flour) : null))
                 .toList();
+    }
+
+    /** Grams that count: a flour's own, a starter's flour half, all of an inclusion. */
+    private static double grams(Line line) {
+        return line.ingredient().role() == Role.INCLUSION ? line.grams() : BakersPercentages.flourGrams(line);
     }
 }

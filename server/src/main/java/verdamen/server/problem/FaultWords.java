@@ -40,12 +40,17 @@ final class FaultWords {
         return switch (fault.code()) {
             case MISSING -> field + " is missing. Fill it in.";
             case NOT_A_NUMBER -> field + " is not a number.";
-            case TOO_SMALL -> field + " is " + fault.value() + "; it must be at least " + limit(fault) + ".";
-            case TOO_LARGE -> field + " is " + fault.value() + "; it must be at most " + limit(fault) + ".";
+            case TOO_SMALL -> field + " is " + value(fault) + "; it must be at least " + limit(fault) + ".";
+            case TOO_LARGE -> field + " is " + value(fault) + "; it must be at most " + limit(fault) + ".";
             case UNKNOWN_CODE -> field + " “" + fault.value() + "” is not known. Choose one from the list.";
             case NOT_FOR_THIS_INGREDIENT -> field + " means nothing for this ingredient. Take it out.";
             case NO_FLOUR -> "Nothing in the dough takes up water the way flour does. Add a flour.";
         };
+    }
+
+    /** The value as one would write it: 5, not 5.0. */
+    private static String value(Fault fault) {
+        return fault.value() == null ? "missing" : fault.value().replaceFirst("\\.0$", "");
     }
 
     private static String limit(Fault fault) {

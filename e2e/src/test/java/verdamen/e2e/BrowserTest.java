@@ -1,0 +1,155 @@
+package verdamen.e2e;
+
+import static org.testng.Assert.assertEquals;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.logging.Level;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.testng.ITestResult;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeClass;
+
+/** A test in Debian's headless Chromium, at 1280x800, that fails on any script error. */
+public abstract class BrowserTest {
+
+    private static final Path PICTURES = Path.of("target", "failures");
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+
+    private RunningServer server;
+    private ChromeDriver driver;
+
+    /** Whether the server starts with the demo data. */
+    protected boolean demo() {
+        return true;
+    }
+
+    @BeforeClass
+    public void startBrowser() throws IOException {
+        server = RunningServer.start("e2e_" + getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT), demo());
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-dev-shm-usage",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--hide-scrollbars",
+                "--user-data-dir=" + Files.createTempDirectory("verdamen-chromium"));
+        LoggingPreferences logs = new LoggingPreferences();
+        logs.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability("goog:loggingPrefs", logs);
+        driver = new ChromeDriver(
+                new ChromeDriverService.Builder()
+                        .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                        .build(),
+                options);
+        size(1280, 800);
+    }
+
+    @AfterMethod
+    public void lookForErrors(ITestResult result) {
+        if (!result.isSuccess()) {
+            picture(result.getName());
+        }
+        assertEquals(scriptErrors(), List.of(), "script errors");
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void stopBrowser() {
+        if (driver != null) {
+            driver.quit();
+        }
+        if (server != null) {
+            server.stop();
+        }
+    }
+
+    protected RunningServer server() {
+        return server;
+    }
+
+    protected ChromeDriver driver() {
+        return driver;
+    }
+
+    protected BalancePage openBalance(String formula) {
+        open("/formulas");
+        new FormulasPage(driver, patience()).open(formula);
+        return balance();
+    }
+
+    protected BalancePage balance() {
+        return new BalancePage(driver, patience());
+    }
+
+    protected FormulasPage formulas() {
+        return new FormulasPage(driver, patience());
+    }
+
+    protected void open(String path) {
+        driver.get(server.url() + path);
+    }
+
+    /** Forgets what the browser keeps: unsaved edits and the theme. */
+    protected void forget() {
+        open("/kitchen");
+        driver.executeScript("localStorage.clear()");
+    }
+
+    protected WebDriverWait patience() {
+        return new WebDriverWait(driver, PATIENCE);
+    }
+
+    protected void press(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+    }
+
+    protected void pressWith(Keys modifier, String key) {
+        new Actions(driver).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
+    }
+
+    protected void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    /** Errors of scripts so far; an answer of the API that refuses something is not one. */
+    protected List<String> scriptErrors() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .filter(entry -> entry.getLevel().intValue() >= Level.SEVERE.intValue())
+                .map(LogEntry::getMessage)
+                .filter(message -> !message.contains("/api/"))
+                .toList();
+    }
+
+    private void picture(String name) {
+        try {
+            Files.createDirectories(PICTURES);
+            Files.write(PICTURES.resolve(name + ".png"), driver.getScreenshotAs(OutputType.BYTES));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package verdamen.e2e;
+
+import java.util.List;
+import org.openqa.selenium.By;
+import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** The list of formulas. */
+final class FormulasPage {
+
+    private static final By NAMES = By.cssSelector("tbody tr td:first-child a");
+
+    private final WebDriver driver;
+    private final WebDriverWait wait;
+
+    FormulasPage(WebDriver driver, WebDriverWait wait) {
+        this.driver = driver;
+        this.wait = wait;
+    }
+
+    void open(String name) {
+        wait.until(ExpectedConditions.elementToBeClickable(By.linkText(name))).click();
+    }
+
+    List<String> names() {
+        wait.until(ExpectedConditions.presenceOfElementLocated(NAMES));
+        return driver.findElements(NAMES).stream().map(WebElement::getText).toList();
+    }
+
+    void search(String words) {
+        WebElement field = driver.findElement(By.cssSelector("input[type=search]"));
+        field.clear();
+        field.sendKeys(words);
+    }
+
+    void sortBy(String column) {
+        wait.until(ExpectedConditions.elementToBeClickable(
+                        By.xpath("//th//button[normalize-space()='" + column + "']")))
+                .click();
+    }
+
+    void waitForNames(List<String> expected) {
+        wait.until(driver -> names().equals(expected));
+    }
+
+    void waitForText(String text) {
+        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("main"), text));
+    }
+}

@@ -1,0 +1,76 @@
+import type { BalanceAnswer, PantryDocument, WayOut } from "../api";
+import type { Editor } from "../formula";
+import { type Figures, useFigures } from "../kitchen";
+
+type TooMuch = NonNullable<BalanceAnswer["tooMuch"]>;
+
+interface TooMuchWaterProps {
+  tooMuch: TooMuch;
+  editor: Editor;
+  pantry: PantryDocument;
+}
+
+/** What to do when the dough has too much water without any added: each way out, computed alone. */
+export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
+  const figures = useFigures();
+  const name = (line: number | null | undefined) => {
+    const code = line == null ? null : editor.draft.lines[line]?.ingredient;
+    return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? "it";
+  };
+  const apply = (way: WayOut) =>
+    editor.edit({
+      kind: "lines",
+      patches: way.changes.map(({ line, grams, form, waterPct }) => ({
+        index: line,
+        patch: { grams, sd: null, ...(waterPct == null ? {} : { form, waterPct }) },
+      })),
+    });
+  return (
+    <section aria-label="Too much water" className="border-warning bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3">
+      <h3 className="text-lg">
+        {figures.mass(tooMuch.excessGrams)} too much. Ways out, each taken alone:
+      </h3>
+      <ul className="pt-1">
+        {tooMuch.waysOut.map((way) => (
+          <li
+            key={`${way.remedy} ${way.line}`}
+            className="hairline flex items-baseline gap-3 border-t py-1.5 text-sm first:border-t-0"
+          >
+            <span className={`flex-1 ${way.obstacle ? "soft" : ""}`}>{said(way, name(way.line), figures)}</span>
+            {!way.obstacle && (
+              <>
+                {way.afterSoftness != null && (
+                  <span className="soft">then softness {figures.number(way.afterSoftness, 2)}</span>
+                )}
+                <button className="btn btn-xs btn-primary" onClick={() => apply(way)}>
+                  Do this
+                </button>
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function said(way: WayOut, name: string, { mass }: Figures): string {
+  const grams = way.grams == null ? "" : mass(way.grams);
+  if (way.obstacle === "does-not-help") {
+    return {
+      "more-flour": "More flour: there is no flour to add to.",
+      press: `Pressing ${name}: none of its water is in play, so it does not help.`,
+      "cook-down": `Cooking down ${name}: none of its water is in play, so it does not help.`,
+      "leave-out": `Leaving out ${name}: it holds more water than it brings, so it does not help.`,
+    }[way.remedy];
+  }
+  const most = way.obstacle && way.mostGrams != null ? ` Cannot: there are ${mass(way.mostGrams)} at most.` : "";
+  return (
+    {
+      "more-flour": `Add ${grams} of flour, shared as the flours are.`,
+      press: `Press ${grams} of liquid out of ${name}.`,
+      "cook-down": `Cook ${grams} of water out of ${name}.`,
+      "leave-out": `Leave out ${grams} of ${name}.`,
+    }[way.remedy] + most
+  );
+}

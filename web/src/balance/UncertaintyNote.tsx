@@ -1,0 +1,34 @@
+import { useState } from "react";
+import type { BalanceAnswer } from "../api";
+import type { Editor } from "../formula";
+import { useFigures } from "../kitchen";
+
+/** Where the range comes from: the line that would narrow it most, and the others on demand. */
+export function UncertaintyNote({ answer, editor }: { answer: BalanceAnswer; editor: Editor }) {
+  const figures = useFigures();
+  const [open, setOpen] = useState(false);
+  const [top] = answer.water.variances;
+  if (!top || editor.draft.lines.length === 0) {
+    return null;
+  }
+  const name = (line: number) => answer.ledger.find((row) => row.line === line)?.name ?? `line ${line + 1}`;
+  return (
+    <div className="pt-1 text-xs">
+      <button className="link soft text-left" aria-expanded={open} onClick={() => setOpen(!open)}>
+        ±{figures.mass(answer.water.sd)}, most of it from {name(top.line)}
+      </button>
+      {open && (
+        <ul className="pt-1">
+          {answer.water.variances.slice(0, 5).map((variance) => (
+            <li key={variance.line}>
+              {figures.percent(100 * variance.share)} {name(variance.line)}:{" "}
+              {variance.fromAbsorption
+                ? "how much it drinks is not well known; a batch that records the water teaches it"
+                : "its weight; weigh it more finely"}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import type { Term, Warning } from "../api";
+import { type Figures, useFigures } from "../kitchen";
+
+const WORDS: Record<Warning["kind"], (of: (symbol: Term["symbol"]) => number, figures: Figures) => string> = {
+  "target-outside-window": (of, { number }) =>
+    `You aim for softness ${number(of("TARGET"), 2)}; the style's window is ${number(of("WINDOW_LOW"), 2)} to ${number(of("WINDOW_HIGH"), 2)}.`,
+  "long-rest": (of, { number }) =>
+    `A rest of ${number(of("REST"), 0)} min is longer than the usual ${number(of("REST_LIMIT"), 0)} min of the style.`,
+  "rolled-outside-window": (of, { number }) =>
+    `At minute ${number(of("MINUTE"), 0)}, when you mean to roll, the dough is outside its rolling window.`,
+  "sheet-too-thin": (of, { number }) =>
+    `A sheet of ${number(of("SHEET"), 2)} mm is thinner than the ${number(of("THINNEST_SHEET"), 2)} mm this dough can be rolled to.`,
+};
+
+/** What to mind about the formula. */
+export function Warnings({ warnings }: { warnings: Warning[] }) {
+  const figures = useFigures();
+  if (warnings.length === 0) {
+    return null;
+  }
+  return (
+    <ul className="flex flex-col gap-1 pt-2.5 text-sm">
+      {warnings.map((warning) => (
+        <li key={warning.kind} className="border-warning border-l-4 pl-3">
+          {WORDS[warning.kind](
+            (symbol) => warning.terms.find((term) => term.symbol === symbol)?.value ?? NaN,
+            figures,
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,91 @@
+import { Droplets } from "lucide-react";
+import type { BalanceAnswer } from "../api";
+import type { Editor } from "../formula";
+import { type Figures, useFigures } from "../kitchen";
+import { Hint } from "../parts";
+import { UncertaintyNote } from "./UncertaintyNote";
+
+interface WaterAnswerProps {
+  answer: BalanceAnswer;
+  editor: Editor;
+  onSetWater: () => void;
+}
+
+/** The answer: how much plain water, its range, how to pour it, and how the dough feels as it is. */
+export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
+  const figures = useFigures();
+  const { water, feel, softnessAtRoll, settings } = answer;
+  const wanted = Math.max(0, Math.round(water.needed));
+  const there = Math.round(water.present) === wanted;
+  return (
+    <section aria-label="Water" className="hairline grid grid-cols-[auto_1fr] gap-x-8 gap-y-3 border-y py-3 xl:grid-cols-[auto_1fr_14rem]">
+      <div>
+        <p className="soft text-sm">
+          {water.needed < 0 ? "Too much water already" : "Water this dough needs"}
+          <Hint term="range" />
+        </p>
+        <p className="font-display text-[2.9rem] leading-none" data-testid="water-needed">
+          {figures.mass(Math.abs(water.needed))}
+        </p>
+        <p className="soft pt-1 text-sm" data-testid="water-range">
+          {water.needed < 0
+            ? `${figures.massNumber(-water.high)} to ${figures.mass(-water.low)}`
+            : `${figures.massNumber(water.low)} to ${figures.mass(water.high)}`}
+        </p>
+      </div>
+      <div className="text-sm">
+        <p className="soft">
+          Pour
+          <Hint term="holdBack" />
+        </p>
+        {water.high > 0 ? (
+          <>
+            <p className="text-base">
+              first <strong>{figures.mass(water.firstPour)}</strong>, hold back{" "}
+              <strong>{figures.mass(water.holdBack)}</strong>
+            </p>
+            <p className="soft">{additions(water.additions, figures)}</p>
+          </>
+        ) : (
+          <p className="text-base">none: see the ways out below</p>
+        )}
+        <UncertaintyNote answer={answer} editor={editor} />
+      </div>
+      <div className="text-sm max-xl:col-span-2">
+        <p className="soft">
+          As it is now, at minute {figures.number(answer.rollAtMinute, 0)}
+          <Hint term="softness" align="right" />
+        </p>
+        <p className="text-base">
+          <strong className="font-display text-lg font-normal" data-testid="feel">
+            {feel?.name ?? "nothing drinks yet"}
+          </strong>
+          {softnessAtRoll != null && ` ${figures.number(softnessAtRoll, 2)}`}
+          <span className="soft">
+            {" "}
+            (aim {figures.number(settings.softnessTarget, 2)})
+          </span>
+        </p>
+        <p className="soft line-clamp-2 text-xs leading-snug" title={feel?.touchTest}>
+          {feel?.touchTest}
+        </p>
+        {!there && (
+          <button className="btn btn-primary btn-sm mt-1.5 gap-1.5" onClick={onSetWater}>
+            <Droplets size={15} aria-hidden /> Set water to {figures.mass(wanted)}
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function additions(given: BalanceAnswer["water"]["additions"], figures: Figures): string {
+  const parts = [];
+  if (given.full > 0) {
+    parts.push(`${given.full} × ${figures.mass(given.eachGrams)}`);
+  }
+  if (given.lastGrams >= 0.5) {
+    parts.push(figures.mass(given.lastGrams));
+  }
+  return parts.length > 0 ? `in additions of ${parts.join(", then ")}` : "";
+}

@@ -1,0 +1,1 @@
+export { BalancePage } from "./BalancePage";

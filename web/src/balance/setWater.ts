@@ -1,0 +1,21 @@
+import type { PantryDocument } from "../api";
+import type { Editor } from "../formula";
+import { isInDough } from "./lines";
+
+/** Sets the plain water of the bowl to so many grams: on its first water line, others emptied, or on a new one. */
+export function setWater(editor: Editor, pantry: PantryDocument, grams: number): void {
+  const amount = Math.max(0, Math.round(grams));
+  const plain = new Set(pantry.ingredients.filter(({ plainWater }) => plainWater).map(({ code }) => code));
+  const lines = editor.draft.lines.flatMap((line, index) =>
+    plain.has(line.ingredient) && isInDough(line) ? [index] : [],
+  );
+  if (lines.length === 0) {
+    const [water] = plain;
+    editor.edit({ kind: "add", line: { ingredient: water ?? "", grams: amount } });
+    return;
+  }
+  editor.edit({
+    kind: "lines",
+    patches: lines.map((index, place) => ({ index, patch: { grams: place === 0 ? amount : 0, sd: null } })),
+  });
+}

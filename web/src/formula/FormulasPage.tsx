@@ -1,0 +1,181 @@
+import { useQuery } from "@tanstack/react-query";
+import { ArrowDown, ArrowUp, Plus, Search } from "lucide-react";
+import { useMemo, useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { formulasQuery, type FormulaSummary, kitchenQuery, problemOf } from "../api";
+import { useCommands } from "../frame";
+import { ProblemNotice } from "../parts";
+import { FormulaListRow } from "./FormulaListRow";
+import { type FormulaState, STATES } from "./states";
+
+type Column = "name" | "style" | "flour" | "inclusion" | "hydration" | "state" | "saved";
+
+const COLUMNS: { column: Column; label: string; className: string }[] = [
+  { column: "name", label: "Formula", className: "" },
+  { column: "style", label: "Style", className: "w-[11%]" },
+  { column: "flour", label: "Flour", className: "w-[26%]" },
+  { column: "inclusion", label: "Inclusion", className: "w-[15%]" },
+  { column: "hydration", label: "Hydration", className: "w-[12%] pr-8 text-right" },
+  { column: "state", label: "State", className: "w-[9%]" },
+];
+
+const KEYS: Record<Column, (row: FormulaSummary) => string | number> = {
+  name: (row) => row.name.toLowerCase(),
+  style: (row) => row.styleName,
+  flour: (row) => row.makeup.flours[0]?.name ?? "",
+  inclusion: (row) => row.makeup.inclusions[0]?.name ?? "~",
+  hydration: (row) => row.hydration.bakersPct ?? -1,
+  state: (row) => STATES.findIndex((state) => state.code === row.state),
+  saved: (row) => -Date.parse(row.savedAt),
+};
+
+/** The kitchen's formulas. */
+export function FormulasPage() {
+  const list = useQuery(formulasQuery);
+  const kitchen = useQuery(kitchenQuery).data;
+  const navigate = useNavigate();
+  const search = useRef<HTMLInputElement>(null);
+  const [query, setQuery] = useState("");
+  const [state, setState] = useState<FormulaState | null>(null);
+  const [sort, setSort] = useState<{ column: Column; down: boolean }>({ column: "saved", down: false });
+  const rows = useMemo(() => shown(list.data ?? [], query, state, sort), [list.data, query, state, sort]);
+
+  useCommands([
+    { name: "New formula", keys: "n", run: () => void navigate("/formulas/new/balance") },
+    { name: "Search the formulas", keys: "/", run: () => search.current?.focus() },
+  ]);
+
+  return (
+    <main className="mx-auto max-w-[84rem] px-6 pt-7 pb-16">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-3 pb-5">
+        <div className="flex-1">
+          <h1 className="text-[2.1rem] leading-tight">Formulas</h1>
+          <p className="soft text-sm">{kitchen?.name}</p>
+        </div>
+        <div className="join" role="group" aria-label="Show by state">
+          {[null, ...STATES.map(({ code }) => code)].map((code) => (
+            <button
+              key={code ?? "all"}
+              className={`join-item btn btn-sm font-normal ${state === code ? "btn-neutral" : ""}`}
+              aria-pressed={state === code}
+              onClick={() => setState(code)}
+            >
+              {STATES.find((each) => each.code === code)?.name ?? "all"}
+            </button>
+          ))}
+        </div>
+        <label className="hairline bg-base-100 focus-within:border-primary flex h-8 w-64 items-center gap-2 rounded-md border px-2.5">
+          <Search size={15} aria-hidden className="soft" />
+          <input
+            ref={search}
+            type="search"
+            aria-label="Search the formulas"
+            className="w-full bg-transparent text-sm outline-none"
+            placeholder="name, flour, vegetable, style"
+            value={query}
+            onChange={(event) => setQuery(event.target.value)}
+          />
+          <kbd className="soft text-xs">/</kbd>
+        </label>
+        <Link to="/formulas/new/balance" className="btn btn-primary btn-sm gap-1">
+          <Plus size={16} aria-hidden /> New formula
+        </Link>
+      </div>
+      <ProblemNotice problem={problemOf(list.error)} retry={() => void list.refetch()} />
+      {list.isPending && <p className="soft py-16 text-center">Fetching the formulas…</p>}
+      {list.data?.length === 0 && <EmptyKitchen />}
+      {list.data && list.data.length > 0 && (
+        <table className="w-full table-fixed border-collapse">
+          <thead>
+            <tr className="soft text-left text-xs">
+              {COLUMNS.map(({ column, label, className }) => (
+                <SortHeading key={column} {...{ column, label, className, sort, setSort }} />
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <FormulaListRow key={row.id} row={row} />
+            ))}
+          </tbody>
+        </table>
+      )}
+      {list.data && list.data.length > 0 && rows.length === 0 && (
+        <p className="soft py-14 text-center">
+          No formula matches{query && ` “${query}”`}.{" "}
+          <button
+            className="link"
+            onClick={() => {
+              setQuery("");
+              setState(null);
+            }}
+          >
+            Show all {list.data.length}
+          </button>
+        </p>
+      )}
+    </main>
+  );
+}
+
+interface SortHeadingProps {
+  column: Column;
+  label: string;
+  className: string;
+  sort: { column: Column; down: boolean };
+  setSort: (sort: { column: Column; down: boolean }) => void;
+}
+
+function SortHeading({ column, label, className, sort, setSort }: SortHeadingProps) {
+  const sorted = sort.column === column;
+  return (
+    <th
+      className={`pb-1.5 font-normal ${className}`}
+      aria-sort={sorted ? (sort.down ? "descending" : "ascending") : "none"}
+    >
+      <button
+        className={`hover:text-base-content inline-flex items-center gap-1 ${sorted ? "text-base-content font-semibold" : ""}`}
+        onClick={() => setSort({ column, down: sorted ? !sort.down : false })}
+      >
+        {label}
+        {sorted && (sort.down ? <ArrowDown size={12} aria-hidden /> : <ArrowUp size={12} aria-hidden />)}
+      </button>
+    </th>
+  );
+}
+
+function EmptyKitchen() {
+  return (
+    <div className="mx-auto max-w-md py-20 text-center">
+      <h2 className="text-2xl">No formula yet</h2>
+      <p className="soft py-3">
+        Put a dough that works into the bowl, swap part of its flour or add a vegetable, and read how much water it needs
+        now.
+      </p>
+      <Link to="/formulas/new/balance" className="btn btn-primary">
+        Write the first formula
+      </Link>
+    </div>
+  );
+}
+
+function shown(
+  rows: FormulaSummary[],
+  query: string,
+  state: FormulaState | null,
+  sort: { column: Column; down: boolean },
+): FormulaSummary[] {
+  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
+  const text = (row: FormulaSummary) =>
+    [row.name, row.styleName, ...[...row.makeup.flours, ...row.makeup.inclusions].map(({ name }) => name)]
+      .join(" ")
+      .toLowerCase();
+  const key = KEYS[sort.column];
+  const order = (one: FormulaSummary, two: FormulaSummary) => {
+    const [a, b] = [key(one), key(two)];
+    return a < b ? -1 : a > b ? 1 : 0;
+  };
+  return rows
+    .filter((row) => (state === null || row.state === state) && words.every((word) => text(row).includes(word)))
+    .sort((one, two) => (sort.down ? order(two, one) : order(one, two)));
+}

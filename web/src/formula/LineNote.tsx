@@ -1,0 +1,50 @@
+import type { Ingredient, PantryDocument } from "../api";
+import { useFigures } from "../kitchen";
+import type { DraftLine } from "./draft";
+
+interface LineNoteProps {
+  line: DraftLine;
+  ingredient: Ingredient | null;
+  forms: PantryDocument["forms"];
+  label: string;
+  set: (patch: Partial<DraftLine>) => void;
+}
+
+/** What stands below an ingredient's name: the form of an inclusion, what was measured, and a part that is not dough. */
+export function LineNote({ line, ingredient, forms, label, set }: LineNoteProps) {
+  const figures = useFigures();
+  const measured = [
+    typeof line.waterPct === "number" && `water ${figures.percent(line.waterPct)}`,
+    typeof line.moisturePct === "number" && `moisture ${figures.percent(line.moisturePct)}`,
+    typeof line.proteinPct === "number" && `protein ${figures.percent(line.proteinPct)}`,
+    typeof line.absorptionPct === "number" && `drinks ${figures.percent(line.absorptionPct)}`,
+    typeof line.pieceMm === "number" && `pieces ${figures.number(line.pieceMm, 1)} mm`,
+    line.fatState,
+    line.part && line.part !== "dough" && `in the ${line.part}`,
+  ].filter(Boolean);
+  const inclusion = ingredient?.role === "inclusion";
+  if (!inclusion && measured.length === 0) {
+    return null;
+  }
+  return (
+    <p className="soft -mt-1 flex items-center gap-1 truncate pb-1 pl-2 text-xs">
+      {inclusion && (
+        <select
+          className="quiet-field -ml-1 !h-6 shrink-0 !w-auto !px-0.5 text-xs"
+          aria-label={label}
+          data-field="form"
+          value={line.form ?? ""}
+          onChange={(event) => set({ form: event.target.value || null })}
+        >
+          <option value="">usual form</option>
+          {forms.map(({ code, name }) => (
+            <option key={code} value={code}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+      {measured.join(" · ")}
+    </p>
+  );
+}

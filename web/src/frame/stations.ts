@@ -1,0 +1,10 @@
+/** A station of the craft, in the order of the work. Each appears once it is built. */
+export interface Station {
+  path: string;
+  name: string;
+  question: string;
+}
+
+export const STATIONS: Station[] = [
+  { path: "balance", name: "Balance", question: "Who brings water, who drinks it, how much do I add?" },
+];

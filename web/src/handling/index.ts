@@ -1,0 +1,2 @@
+export { SoftnessChart } from "./SoftnessChart";
+export { HandlingFigures } from "./HandlingFigures";

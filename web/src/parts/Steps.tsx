@@ -1,0 +1,20 @@
+import type { Step } from "../api";
+import { useFigures } from "../kitchen";
+import { stepWords } from "../words";
+
+/** An explanation, step by step. */
+export function Steps({ steps }: { steps: Step[] }) {
+  const figures = useFigures();
+  return (
+    <ul className="flex flex-col gap-1">
+      {steps.map((step) => {
+        const { says, sum } = stepWords(step, figures);
+        return (
+          <li key={step.rule} className="leading-snug">
+            <span className="font-semibold">{says}</span> <span className="soft">= {sum}</span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
