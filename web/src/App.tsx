@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
 import { BalancePage } from "./balance";
 import { FormulasPage } from "./formula";
-import { CommandsProvider, Frame, NotFound } from "./frame";
+import { Frame, NotFound } from "./frame";
 import { KitchenPage, KitchenProvider } from "./kitchen";
 import { NoticesProvider } from "./parts";
 
@@ -29,9 +29,7 @@ export function App() {
     <QueryClientProvider client={queries}>
       <NoticesProvider>
         <KitchenProvider>
-          <CommandsProvider>
-            <RouterProvider router={router} />
-          </CommandsProvider>
+          <RouterProvider router={router} />
         </KitchenProvider>
       </NoticesProvider>
     </QueryClientProvider>

@@ -13,7 +13,7 @@ interface IngredientPickerProps {
   onPick: (ingredient: Ingredient) => void;
 }
 
-/** Finds an ingredient by any part of its name or code. */
+/** Finds an ingredient by any part of its name, code or group. */
 export function IngredientPicker({ ingredients, value, label, error, onPick }: IngredientPickerProps) {
   const chosen = ingredients.find((ingredient) => ingredient.code === value) ?? null;
   const [query, setQuery] = useState<string | null>(null);
@@ -81,10 +81,10 @@ export function IngredientPicker({ ingredients, value, label, error, onPick }: I
   );
 }
 
-/** Ingredients in whose name or code every word stands; those that begin with the words come first. */
+/** Ingredients in whose name, code or group every word stands; those that begin with the words come first. */
 function search(ingredients: Ingredient[], query: string): Ingredient[] {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-  const text = (ingredient: Ingredient) => `${ingredient.name} ${ingredient.code}`.toLowerCase();
+  const text = ({ name, code, group }: Ingredient) => `${name} ${code} ${group}`.toLowerCase();
   const begins = (ingredient: Ingredient) =>
     words.every((word) => text(ingredient).split(/[^\p{L}\p{N}]+/u).some((part) => part.startsWith(word)));
   return ingredients

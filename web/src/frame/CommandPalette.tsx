@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Command as Palette } from "cmdk";
+import { useNavigate } from "react-router";
 import { formulasQuery } from "../api";
 import { Dialog } from "../parts";
 import { type Command, written } from "./commandRegistry";
@@ -8,8 +9,15 @@ const ITEM =
   "flex cursor-pointer items-center justify-between gap-4 rounded-md px-3 py-2 data-[selected=true]:bg-base-300";
 const GROUP = "[&_[cmdk-group-heading]]:soft [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-xs";
 
+/** Whether all words of a search stand in a command's or formula's name. */
+function allWords(value: string, search: string): number {
+  const words = search.toLowerCase().split(/\s+/);
+  return words.every((word) => value.toLowerCase().includes(word)) ? 1 : 0;
+}
+
 /** Finds a command or a formula by a few letters. */
 export function CommandPalette({ commands, onClose }: { commands: Command[]; onClose: () => void }) {
+  const navigate = useNavigate();
   const formulas = useQuery(formulasQuery).data ?? [];
   const run = (act: () => void) => () => {
     onClose();
@@ -17,7 +25,7 @@ export function CommandPalette({ commands, onClose }: { commands: Command[]; onC
   };
   return (
     <Dialog title="What would you like to do?" onClose={onClose}>
-      <Palette label="Commands">
+      <Palette label="Commands" filter={allWords}>
         <Palette.Input autoFocus className="quiet-field framed" placeholder="save, undo, pumpkin…" />
         <Palette.List className="mt-2 max-h-[50vh] overflow-y-auto">
           <Palette.Empty className="soft px-3 py-4">Nothing by that name.</Palette.Empty>
@@ -35,7 +43,7 @@ export function CommandPalette({ commands, onClose }: { commands: Command[]; onC
                 key={id}
                 value={`${name} ${styleName} ${id}`}
                 className={ITEM}
-                onSelect={run(() => window.location.assign(`/formulas/${id}/balance`))}
+                onSelect={run(() => void navigate(`/formulas/${id}/balance`))}
               >
                 <span className="font-display">{name}</span>
                 <span className="soft text-xs">{styleName}</span>

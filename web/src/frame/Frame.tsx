@@ -2,6 +2,7 @@ import { CircleHelp, Moon, Search, Settings2, Sun } from "lucide-react";
 import { NavLink, Outlet, useMatch, useNavigate } from "react-router";
 import { MaterialPatterns } from "../parts";
 import { useCommands } from "./commandRegistry";
+import { CommandsProvider } from "./Commands";
 import { Mark } from "./Mark";
 import { STATIONS } from "./stations";
 import { useTheme } from "./theme";
@@ -13,8 +14,20 @@ const tab = ({ isActive }: { isActive: boolean }) =>
 const press = (key: string, ctrlKey: boolean) =>
   document.dispatchEvent(new KeyboardEvent("keydown", { key, ctrlKey, bubbles: true }));
 
-/** The frame around every page: the shelf of places, the stations of the open formula, theme and help. */
+/** The frame around every page, with its commands. */
 export function Frame() {
+  return (
+    <CommandsProvider>
+      <Shelf />
+      <div id="content">
+        <Outlet />
+      </div>
+    </CommandsProvider>
+  );
+}
+
+/** The shelf of places, the stations of the open formula, search, kitchen, theme and help. */
+function Shelf() {
   const { theme, toggle } = useTheme();
   const navigate = useNavigate();
   const formula = useMatch("/formulas/:id/*")?.params.id;
@@ -74,9 +87,6 @@ export function Frame() {
           <CircleHelp size={18} aria-hidden />
         </button>
       </nav>
-      <div id="content">
-        <Outlet />
-      </div>
     </>
   );
 }

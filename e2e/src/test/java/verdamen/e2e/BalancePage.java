@@ -3,6 +3,7 @@ package verdamen.e2e;
 import java.util.List;
 import java.util.function.Predicate;
 import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
@@ -125,9 +126,10 @@ final class BalancePage {
     }
 
     void press(String button) {
-        wait.until(ExpectedConditions.elementToBeClickable(
-                        By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']")))
-                .click();
+        By place = By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']");
+        WebElement found = wait.until(ExpectedConditions.elementToBeClickable(place));
+        ((JavascriptExecutor) driver).executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
+        found.click();
     }
 
     /** Saves with a note and waits for the page of the new version. */

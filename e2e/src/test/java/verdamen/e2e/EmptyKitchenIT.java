@@ -27,7 +27,7 @@ public class EmptyKitchenIT extends BrowserTest {
         patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-action=add-line]")));
         pressWith(Keys.ALT, "n");
         typeLine("atta", "500");
-        typeLine("plain water", "300");
+        typeLine("water", "300");
         typeLine("fine salt", "9");
         BalancePage page = balance();
         assertEquals(page.lineCount(), 3);
@@ -44,7 +44,11 @@ public class EmptyKitchenIT extends BrowserTest {
         formulas().waitForNames(List.of("House roti"));
         pressWith(Keys.CONTROL, "k");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[cmdk-input]")));
-        press("house", Keys.ENTER);
+        press("house");
+        patience()
+                .until(ExpectedConditions.textToBePresentInElementLocated(
+                        By.cssSelector("[cmdk-item][data-selected=true]"), "House roti"));
+        press(Keys.ENTER);
         assertEquals(balance().lineCount(), 3);
     }
 

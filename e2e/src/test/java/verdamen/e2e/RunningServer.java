@@ -66,14 +66,27 @@ final class RunningServer {
 
     /** What the API answers to a request with this body. */
     String post(String path, String json) {
+        return post(url, path, json);
+    }
+
+    /** What the server at {@code url} answers to a request with this body. */
+    static String post(String url, String path, String json) {
+        return answer(HttpRequest.newBuilder(URI.create(url + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(json))
+                .build());
+    }
+
+    /** What is found at this address. */
+    static String fetch(String address) {
+        return answer(HttpRequest.newBuilder(URI.create(address)).build());
+    }
+
+    private static String answer(HttpRequest request) {
         try {
-            HttpRequest request = HttpRequest.newBuilder(URI.create(url + path))
-                    .header("Content-Type", "application/json")
-                    .POST(HttpRequest.BodyPublishers.ofString(json))
-                    .build();
             HttpResponse<String> response = HTTP.send(request, BodyHandlers.ofString());
             if (response.statusCode() >= 300) {
-                throw new AssertionError(path + " answered " + response.statusCode() + ": " + response.body());
+                throw new AssertionError(request.uri() + " answered " + response.statusCode() + ": " + response.body());
             }
             return response.body();
         } catch (IOException e) {
