@@ -14,6 +14,7 @@ interface PercentageFieldProps {
 /** A line's baker's percentage. Typing one asks the core for the grams it makes. */
 export function PercentageField({ label, index, editor, pct }: PercentageFieldProps) {
   const figures = useFigures();
+  // Only what was really typed is ever asked for: the percentage shown may change while the field has the focus.
   const [typing, setTyping] = useState<string | null>(null);
   const shown = pct === null ? "" : figures.percent(pct).replace(" %", "");
   const set = useMutation({
@@ -30,7 +31,7 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
   const problem = problemOf(set.error);
   const commit = () => {
     const asked = typing === null ? null : figures.parse(typing);
-    if (typing !== null && typing !== shown && asked !== null) {
+    if (typing !== null && asked !== null) {
       set.mutate(asked);
     }
     setTyping(null);
@@ -48,7 +49,6 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
         placeholder="–"
         value={typing ?? shown}
         onFocus={(event) => {
-          setTyping(shown);
           const field = event.target;
           requestAnimationFrame(() => field.select());
         }}

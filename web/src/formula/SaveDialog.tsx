@@ -15,6 +15,7 @@ interface SaveDialogProps {
 export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
   const queries = useQueryClient();
   const [note, setNote] = useState("");
+  const [named] = useState(editor.draft.name);
   const save = useMutation({
     mutationFn: (latestKnown: number | null) => {
       const { id, baseNumber, spec, draft } = editor;
@@ -58,7 +59,7 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
             value={editor.draft.name}
             maxLength={120}
             aria-invalid={problem?.field === "name"}
-            autoFocus={editor.draft.name === ""}
+            data-autofocus={named === ""}
             onChange={(event) => editor.edit({ kind: "name", name: event.target.value })}
           />
         </label>
@@ -68,7 +69,7 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
             className="quiet-field framed !h-24 py-2"
             maxLength={2000}
             value={note}
-            autoFocus={editor.draft.name !== ""}
+            data-autofocus={named !== ""}
             onChange={(event) => setNote(event.target.value)}
             onKeyDown={(event) => {
               if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) {

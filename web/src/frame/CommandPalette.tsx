@@ -26,7 +26,7 @@ export function CommandPalette({ commands, onClose }: { commands: Command[]; onC
   return (
     <Dialog title="What would you like to do?" onClose={onClose}>
       <Palette label="Commands" filter={allWords}>
-        <Palette.Input autoFocus className="quiet-field framed" placeholder="save, undo, pumpkin…" />
+        <Palette.Input data-autofocus className="quiet-field framed" placeholder="save, undo, pumpkin…" />
         <Palette.List className="mt-2 max-h-[50vh] overflow-y-auto">
           <Palette.Empty className="soft px-3 py-4">Nothing by that name.</Palette.Empty>
           <Palette.Group heading="Do" className={GROUP}>

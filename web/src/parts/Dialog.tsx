@@ -1,12 +1,13 @@
 import { type ReactNode, useEffect, useRef } from "react";
 
-/** A modal dialog over the browser's own: focus stays inside, Escape closes it. */
+/** A modal dialog over the browser's own: focus goes to what is marked data-autofocus, stays inside, Escape closes it. */
 export function Dialog({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     const element = dialog.current;
     if (element && !element.open) {
       element.showModal();
+      element.querySelector<HTMLElement>("[data-autofocus=true]")?.focus();
     }
   }, []);
   return (

@@ -142,6 +142,7 @@ final class BalancePage {
     }
 
     void waitForVersion(int version) {
+        wait.until(ExpectedConditions.invisibilityOfElementLocated(By.tagName("dialog")));
         wait.until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("header"), "version " + version));
         settled();
     }

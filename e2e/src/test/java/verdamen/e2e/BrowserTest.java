@@ -72,7 +72,7 @@ public abstract class BrowserTest {
         if (!result.isSuccess()) {
             picture(result.getName());
         }
-        assertEquals(scriptErrors(), List.of(), "script errors");
+        assertEquals(String.join("\n", scriptErrors()), "", "script errors after " + result.getName());
     }
 
     @AfterClass(alwaysRun = true)

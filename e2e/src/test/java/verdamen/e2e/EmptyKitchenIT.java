@@ -34,6 +34,7 @@ public class EmptyKitchenIT extends BrowserTest {
         pressWith(Keys.ALT, "w");
         page.settled();
         assertEquals(page.field(1, "grams") + " g", page.waterNeeded());
+        assertEquals(page.field(2, "grams"), "9", "passing through the percentage changes nothing");
         pressWith(Keys.CONTROL, "s");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog input")));
         press("House roti", Keys.TAB, "As my hands know it");
