@@ -73,13 +73,15 @@ export function SoftnessChart({ answer }: { answer: BalanceAnswer }) {
           </g>
         ))}
         <path d={`M${PLOT.left} ${floor}H${VIEW.width - PLOT.right}`} stroke="currentColor" opacity="0.4" />
-        <path
-          d={`M${line.filter((point) => point !== null).join("L")}`}
-          fill="none"
-          stroke="currentColor"
-          strokeWidth="2.4"
-          strokeLinejoin="round"
-        />
+        {values.length > 0 && (
+          <path
+            d={`M${line.filter((point) => point !== null).join("L")}`}
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="2.4"
+            strokeLinejoin="round"
+          />
+        )}
         {softnessAtRoll != null && rollAtMinute <= LAST && (
           <g>
             <circle
