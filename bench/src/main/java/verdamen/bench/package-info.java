@@ -1,4 +1,4 @@
-/** Benchmarks, run by hand: {@code mvn -B -ntp -q -pl core,bench install -DskipTests && mvn -q -pl bench exec:java}. */
+/** Benchmarks, run by hand: {@code mvn -q -pl bench -am install -DskipTests && mvn -q -pl bench exec:java -Dexec.args="-f 0"}. */
 @NullMarked
 package verdamen.bench;
 
