@@ -128,7 +128,7 @@ function Missing({ grams, y, perGram }: { grams: number; y: number; perGram: num
         x={-STACK_WIDTH / 2 + 1}
         y={y - height}
         width={STACK_WIDTH - 2}
-        height={height - 1}
+        height={Math.max(0, height - 1)}
         rx="3"
         fill="none"
         stroke="var(--material-water)"
