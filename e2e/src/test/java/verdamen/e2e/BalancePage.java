@@ -81,9 +81,7 @@ final class BalancePage {
     }
 
     List<String> ingredients() {
-        return driver.findElements(By.cssSelector("[data-field=ingredient]")).stream()
-                .map(field -> field.getAttribute("value"))
-                .toList();
+        return read("[data-field=ingredient]", "value");
     }
 
     String field(int line, String field) {
@@ -152,9 +150,17 @@ final class BalancePage {
     }
 
     List<String> alerts() {
-        return driver.findElements(By.cssSelector("[role=alert]")).stream()
-                .map(WebElement::getText)
-                .toList();
+        return read("[role=alert]", "innerText");
+    }
+
+    /** A property of all elements found, read in one go: the page may redraw between two questions. */
+    private List<String> read(String selector, String property) {
+        Object found = ((JavascriptExecutor) driver)
+                .executeScript(
+                        "return [...document.querySelectorAll(arguments[0])].map(e => e[arguments[1]])",
+                        selector,
+                        property);
+        return ((List<?>) found).stream().map(String::valueOf).toList();
     }
 
     void waitForAlert(Predicate<String> alert) {
@@ -178,6 +184,8 @@ final class BalancePage {
     }
 
     private String text(String selector) {
-        return css(selector).getText();
+        By place = By.cssSelector(selector);
+        wait.until(ExpectedConditions.presenceOfElementLocated(place));
+        return wait.until(driver -> driver.findElement(place).getText());
     }
 }

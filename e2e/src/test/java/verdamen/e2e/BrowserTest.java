@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.logging.Level;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
@@ -118,7 +119,9 @@ public abstract class BrowserTest {
     }
 
     protected WebDriverWait patience() {
-        return new WebDriverWait(driver, PATIENCE);
+        WebDriverWait wait = new WebDriverWait(driver, PATIENCE);
+        wait.ignoring(StaleElementReferenceException.class);
+        return wait;
     }
 
     protected void press(CharSequence... keys) {

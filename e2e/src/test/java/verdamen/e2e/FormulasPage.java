@@ -26,7 +26,8 @@ final class FormulasPage {
 
     List<String> names() {
         wait.until(ExpectedConditions.presenceOfElementLocated(NAMES));
-        return driver.findElements(NAMES).stream().map(WebElement::getText).toList();
+        return wait.until(driver ->
+                driver.findElements(NAMES).stream().map(WebElement::getText).toList());
     }
 
     void search(String words) {
