@@ -1,11 +1,11 @@
 import { ChevronRight } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { BalanceAnswer, LedgerRow, PantryDocument } from "../api";
 import { useFigures } from "../kitchen";
 import { Hint, Steps, Swatch } from "../parts";
 
 /** The ledger: every gram of water accounted for, each row opening to its reason. */
-export function Ledger({ answer, pantry }: { answer: BalanceAnswer; pantry: PantryDocument }) {
+export const Ledger = memo(function Ledger({ answer, pantry }: { answer: BalanceAnswer; pantry: PantryDocument }) {
   const figures = useFigures();
   const { hydration } = answer;
   const pct = (value: number | null | undefined) => (value == null ? "–" : figures.percent(value));
@@ -55,7 +55,7 @@ export function Ledger({ answer, pantry }: { answer: BalanceAnswer; pantry: Pant
       </p>
     </section>
   );
-}
+});
 
 function Row({ row, pantry }: { row: LedgerRow; pantry: PantryDocument }) {
   const figures = useFigures();

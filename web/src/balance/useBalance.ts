@@ -1,8 +1,11 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { type BalanceAnswer, balanceQuery, type FormulaSpec, type Problem, problemOf } from "../api";
 
+/** During a burst of edits, as when a number is typed, the balance is asked for once it pauses this long. */
 const QUIET_MS = 40;
+/** An edit after a pause this long begins a new burst and is asked for at once. */
+const BURST_GAP_MS = 250;
 
 /** The balance of what is on the page. */
 export interface BalanceView {
@@ -36,11 +39,15 @@ export function useBalance(spec: FormulaSpec): BalanceView {
   };
 }
 
-/** The value once it has not changed for a moment. */
+/** The value: at once when it changes after a pause, else when it has not changed for a moment. */
 function useSettled<T>(value: T): T {
   const [settled, setSettled] = useState(value);
+  const changedAt = useRef(-Infinity);
   useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), QUIET_MS);
+    const now = performance.now();
+    const wait = now - changedAt.current > BURST_GAP_MS ? 0 : QUIET_MS;
+    changedAt.current = now;
+    const timer = setTimeout(() => setSettled(value), wait);
     return () => clearTimeout(timer);
   }, [value]);
   return settled;

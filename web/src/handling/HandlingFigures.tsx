@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { BalanceAnswer, PantryDocument, Reason } from "../api";
 import { type Figures, useFigures } from "../kitchen";
 import { Steps } from "../parts";
@@ -18,7 +18,7 @@ const FIGURES: Record<Figure, { name: string; write: (value: number, figures: Fi
 const SHOWN_LINES = 5;
 
 /** The handling figures at the minute of rolling, each opening to what it was made from. */
-export function HandlingFigures({ answer, pantry }: { answer: BalanceAnswer; pantry: PantryDocument }) {
+export const HandlingFigures = memo(function HandlingFigures({ answer, pantry }: { answer: BalanceAnswer; pantry: PantryDocument }) {
   const figures = useFigures();
   const [open, setOpen] = useState<Figure | null>(null);
   const reasons = answer.handlingReasons;
@@ -60,7 +60,7 @@ export function HandlingFigures({ answer, pantry }: { answer: BalanceAnswer; pan
       )}
     </section>
   );
-}
+});
 
 function valueOf(reason: Reason, figures: Figures): string {
   const value = reason.steps.at(-1)?.value;

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { BalanceAnswer } from "../api";
 import { useFigures } from "../kitchen";
 import { Hint } from "../parts";
@@ -9,7 +10,7 @@ const MARGIN = 0.12;
 const LAST = 180;
 
 /** Softness over three hours, with the style's window across and the rolling window upright. */
-export function SoftnessChart({ answer }: { answer: BalanceAnswer }) {
+export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: BalanceAnswer }) {
   const figures = useFigures();
   const { curve, settings, window, rollAtMinute, softnessAtRoll } = answer;
   const values = curve.softness.filter((value) => value != null);
@@ -100,4 +101,4 @@ export function SoftnessChart({ answer }: { answer: BalanceAnswer }) {
       </svg>
     </section>
   );
-}
+});
