@@ -1,29 +1,18 @@
 package verdamen.core.pantry;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.model.Coded;
+import verdamen.core.model.Table;
+import verdamen.core.model.Table.Row;
 
 /**
  * The book: typical values of ingredients, behaviours, styles, forms, feel words and measures, from the tables beside
  * this class. Read strictly: a missing column, an unreadable number or an unknown code stops the reading and is named.
  */
 public final class ReferenceTables {
-
-    private static final CSVFormat FORMAT =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
 
     private ReferenceTables() {}
 
@@ -40,7 +29,7 @@ public final class ReferenceTables {
                 read("measures", ReferenceTables::measure));
     }
 
-    private static Ingredient ingredient(TableRow row, @Nullable Behaviour behaviour) {
+    private static Ingredient ingredient(Row row, @Nullable Behaviour behaviour) {
         return new Ingredient(
                 row.text("code"),
                 row.text("name"),
@@ -66,7 +55,7 @@ public final class ReferenceTables {
                 row.note());
     }
 
-    private static Behaviour behaviour(TableRow row) {
+    private static Behaviour behaviour(Row row) {
         return new Behaviour(
                 row.number("absorption_pct"),
                 row.number("absorption_tau_min"),
@@ -76,7 +65,7 @@ public final class ReferenceTables {
                 row.note());
     }
 
-    private static Style style(TableRow row) {
+    private static Style style(Row row) {
         return new Style(
                 row.text("code"),
                 row.text("name"),
@@ -99,7 +88,7 @@ public final class ReferenceTables {
                 row.note());
     }
 
-    private static Form form(TableRow row) {
+    private static Form form(Row row) {
         return new Form(
                 row.text("code"),
                 row.text("name"),
@@ -113,7 +102,7 @@ public final class ReferenceTables {
                 row.note());
     }
 
-    private static Feel feel(TableRow row) {
+    private static Feel feel(Row row) {
         return new Feel(
                 row.text("code"),
                 row.text("name"),
@@ -123,7 +112,7 @@ public final class ReferenceTables {
                 row.text("touch_test"));
     }
 
-    private static Measure measure(TableRow row) {
+    private static Measure measure(Row row) {
         return new Measure(
                 row.text("code"),
                 row.text("name"),
@@ -135,85 +124,7 @@ public final class ReferenceTables {
                 row.note());
     }
 
-    private static <T> List<T> read(String table, Function<TableRow, T> reader) {
-        try (InputStream in = ReferenceTables.class.getResourceAsStream(table + ".csv")) {
-            if (in == null) {
-                throw new IllegalStateException("the table " + table + " is missing from the program");
-            }
-            try (CSVParser rows = FORMAT.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                List<T> read = new ArrayList<>();
-                rows.forEach(row -> read.add(reader.apply(new TableRow(table, row.toMap()))));
-                return read;
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException("the table " + table + " cannot be read", e);
-        }
-    }
-
-    /** One row of a table, its cells read strictly. */
-    private record TableRow(String table, Map<String, String> cells) {
-
-        @Nullable
-        String textOrNull(String column) {
-            String cell = cells.get(column);
-            if (cell == null) {
-                throw new IllegalArgumentException("table " + table + " has no column " + column);
-            }
-            return cell.isBlank() ? null : cell;
-        }
-
-        String text(String column) {
-            String cell = textOrNull(column);
-            if (cell == null) {
-                throw bad(column, "is empty");
-            }
-            return cell;
-        }
-
-        String note() {
-            String column = "notes";
-            String cell = textOrNull(column);
-            return cell == null ? "" : cell;
-        }
-
-        @Nullable
-        Double numberOrNull(String column) {
-            String cell = textOrNull(column);
-            try {
-                return cell == null ? null : Double.valueOf(cell);
-            } catch (NumberFormatException e) {
-                throw bad(column, "is not a number: " + cell);
-            }
-        }
-
-        double number(String column) {
-            Double number = numberOrNull(column);
-            if (number == null || !Double.isFinite(number)) {
-                throw bad(column, "needs a number");
-            }
-            return number;
-        }
-
-        boolean flag(String column) {
-            return switch (text(column)) {
-                case "true" -> true;
-                case "false" -> false;
-                default -> throw bad(column, "is neither true nor false");
-            };
-        }
-
-        List<String> list(String column) {
-            String cell = textOrNull(column);
-            return cell == null ? List.of() : Arrays.asList(cell.split("[;|] ?"));
-        }
-
-        <E extends Enum<E> & Coded> E choice(String column, Class<E> type) {
-            return Coded.find(type, text(column)).orElseThrow(() -> bad(column, "is not known: " + text(column)));
-        }
-
-        private IllegalArgumentException bad(String column, String why) {
-            return new IllegalArgumentException(
-                    "table " + table + ", row " + cells.get("code") + ", column " + column + " " + why);
-        }
+    private static <T> List<T> read(String table, Function<Row, T> reader) {
+        return Table.read(ReferenceTables.class, table, reader);
     }
 }

@@ -1,0 +1,239 @@
+package verdamen.core.intake;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Part;
+import verdamen.core.intake.Finding.Kind;
+import verdamen.core.intake.IngredientIndex.Found;
+import verdamen.core.intake.Vocabulary.Phrase;
+import verdamen.core.intake.Weighing.Mass;
+import verdamen.core.model.Coded;
+import verdamen.core.pantry.FatState;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.KitchenMeasures;
+import verdamen.core.pantry.Role;
+
+/** Reads one line of ingredients. */
+final class LineReader {
+
+    /** Heavier lines are slips, not doughs, g. */
+    private static final double HEAVIEST_GRAMS = 1_000_000;
+
+    private static final Set<String> DRY = Set.of("dried", "dry");
+    private static final String COOKED_PULSE = "cooked-pulse";
+    private static final Set<Vocabulary.Kind> TAKEN_FIRST = EnumSet.of(Vocabulary.Kind.OPEN, Vocabulary.Kind.PART);
+
+    private final IngredientIndex index;
+    private final KitchenMeasures measures;
+    private final Vocabulary vocabulary = Vocabulary.book();
+    private final String text;
+    private final List<Token> tokens;
+    private final boolean[] used;
+    private final List<Finding> findings = new ArrayList<>();
+    private Part part;
+    private boolean open;
+
+    private LineReader(String text, Part section, IngredientIndex index, KitchenMeasures measures) {
+        this.text = text;
+        this.index = index;
+        this.measures = measures;
+        this.tokens = Token.of(text);
+        this.used = new boolean[tokens.size()];
+        this.part = section;
+    }
+
+    /**
+     * A line as understood. Never fails, whatever the text.
+     *
+     * @param section where the heading above the line says it belongs
+     */
+    static ParsedLine read(String text, Part section, IngredientIndex index, KitchenMeasures measures) {
+        return new LineReader(text, section, index, measures).line();
+    }
+
+    private ParsedLine line() {
+        takePhrases();
+        List<Stated> amounts = new AmountReader(tokens, used, vocabulary, measures).read();
+        Words words = new Words(index, vocabulary, tokens, used);
+        Optional<Found> found = words.find(findings);
+        Ingredient ingredient = found.map(Found::ingredient).orElse(null);
+        FormWords forms = new FormWords(tokens, vocabulary);
+        String form = ingredient == null ? null : forms.formOf(ingredient);
+        if (ingredient != null) {
+            ingredient = forms.inThatForm(ingredient, form, index);
+            form = forms.formOf(ingredient);
+        }
+        if (ingredient != null && isDryPulse(ingredient)) {
+            findings.add(Finding.of(Kind.DRY_PULSE, ingredient.name()));
+            ingredient = null;
+            form = null;
+        }
+        Stated main = mainAmount(amounts);
+        Mass mass = ingredient == null ? null : mass(amounts, main, ingredient);
+        return new ParsedLine(
+                text,
+                ingredient == null ? null : ingredient.code(),
+                mass == null ? null : Double.valueOf(mass.grams()),
+                mass == null ? null : Double.valueOf(mass.sd()),
+                main == null ? null : main.measure(),
+                main == null ? null : Double.valueOf(main.likely()),
+                form,
+                ingredient != null && ingredient.role() == Role.FAT ? fatState() : null,
+                part,
+                status(ingredient, mass),
+                findings);
+    }
+
+    /** Phrases whose words would be misread as amounts or ingredients: "a little", "for cooking". */
+    private void takePhrases() {
+        for (int at = 0; at < tokens.size(); at++) {
+            Optional<Phrase> phrase = used[at] ? Optional.empty() : vocabulary.phraseAt(tokens, at, TAKEN_FIRST);
+            if (phrase.isEmpty() || isAside(at, phrase.get())) {
+                continue;
+            }
+            for (int i = 0; i < phrase.get().words().size(); i++) {
+                used[at + i] = true;
+            }
+            if (phrase.get().kind() == Vocabulary.Kind.OPEN) {
+                open = true;
+            } else {
+                part = Coded.find(Part.class, String.valueOf(phrase.get().value()))
+                        .orElse(part);
+            }
+        }
+    }
+
+    /** "plus extra for dusting" says nothing of the line itself; its words are passed over. */
+    private boolean isAside(int at, Phrase phrase) {
+        if (phrase.kind() != Vocabulary.Kind.PART) {
+            return false;
+        }
+        boolean aside = false;
+        for (int before = Math.max(0, at - 4); before < at; before++) {
+            aside |= List.of("extra", "more").contains(tokens.get(before).word());
+        }
+        if (aside) {
+            for (int i = 0; i < phrase.words().size(); i++) {
+                used[at + i] = true;
+            }
+        }
+        return aside;
+    }
+
+    /** The amount that counts: a weight in brackets before anything else, else the first one. */
+    private static @Nullable Stated mainAmount(List<Stated> amounts) {
+        return amounts.stream()
+                .filter(amount -> amount.inBrackets() && isMass(amount))
+                .findFirst()
+                .or(() ->
+                        amounts.stream().filter(amount -> !amount.inBrackets()).findFirst())
+                .or(() -> amounts.stream().findFirst())
+                .orElse(null);
+    }
+
+    private static boolean isMass(Stated amount) {
+        return amount.measure() != null && Set.of("g", "kg", "oz", "lb").contains(amount.measure());
+    }
+
+    private @Nullable Mass mass(List<Stated> amounts, @Nullable Stated main, Ingredient ingredient) {
+        if (main == null) {
+            findings.add(Finding.of(open ? Kind.LEFT_OPEN : Kind.NO_AMOUNT));
+            return null;
+        }
+        Weighing weighing = new Weighing(measures, anywhere(Vocabulary.Kind.FILL), anywhere(Vocabulary.Kind.SIZE));
+        Mass sum = weighing.mass(main, ingredient).orElse(null);
+        if (sum == null) {
+            findings.add(Finding.of(Kind.NO_PIECE_WEIGHT, ingredient.name()));
+            return null;
+        }
+        if (weighing.isBareWeight(main, ingredient)) {
+            findings.add(
+                    Finding.of(Kind.TAKEN_FOR_GRAMS, tokens.get(main.from()).text()));
+        }
+        Stated last = main;
+        for (Stated amount : amounts) {
+            if (amount == main || amount.inBrackets() || main.inBrackets()) {
+                continue;
+            }
+            Optional<Mass> further = joins(last, amount) ? weighing.mass(amount, ingredient) : Optional.empty();
+            if (further.isEmpty()) {
+                findings.add(Finding.of(Kind.SECOND_AMOUNT, written(amount)));
+                continue;
+            }
+            sum = isMinus(amount.from() - 1) ? sum.minus(further.get()) : sum.plus(further.get());
+            last = amount;
+        }
+        if (sum.grams() > HEAVIEST_GRAMS) {
+            findings.add(Finding.of(Kind.ABSURD_AMOUNT));
+            return null;
+        }
+        return sum;
+    }
+
+    /** "1 cup plus 2 tbsp", "100 ml boiling plus 240 ml cold", "1 lb 4 oz". */
+    private boolean joins(Stated before, Stated amount) {
+        if (amount.measure() == null || before.measure() == null) {
+            return false;
+        }
+        if (amount.from() == before.to()) {
+            return true;
+        }
+        Token connector = tokens.get(amount.from() - 1);
+        boolean plus = Set.of("plus", "and", "minus", "less", "+", "&").contains(connector.word());
+        return plus && !isForAnotherPart(amount);
+    }
+
+    /** "200 g flour plus 20 g for dusting" is no sum for the dough. */
+    private boolean isForAnotherPart(Stated amount) {
+        return amount.to() < tokens.size()
+                && vocabulary
+                        .phraseAt(tokens, amount.to(), EnumSet.of(Vocabulary.Kind.PART))
+                        .isPresent();
+    }
+
+    private boolean isMinus(int at) {
+        return at >= 0 && Set.of("minus", "less").contains(tokens.get(at).word());
+    }
+
+    private String written(Stated amount) {
+        StringBuilder words = new StringBuilder();
+        for (Token token : tokens.subList(amount.from(), Math.min(amount.to(), tokens.size()))) {
+            words.append(words.isEmpty() ? "" : " ").append(token.text());
+        }
+        return words.toString();
+    }
+
+    private boolean isDryPulse(Ingredient ingredient) {
+        return ingredient.group().equals(COOKED_PULSE) && tokens.stream().anyMatch(token -> DRY.contains(token.word()));
+    }
+
+    private @Nullable FatState fatState() {
+        String state = anywhere(Vocabulary.Kind.FAT);
+        return state == null ? null : Coded.find(FatState.class, state).orElse(null);
+    }
+
+    /** The value of the first phrase of a kind in the line. */
+    private @Nullable String anywhere(Vocabulary.Kind kind) {
+        for (int at = 0; at < tokens.size(); at++) {
+            Optional<Phrase> phrase = vocabulary.phraseAt(tokens, at, EnumSet.of(kind));
+            if (phrase.isPresent()) {
+                return phrase.get().value();
+            }
+        }
+        return null;
+    }
+
+    private LineStatus status(@Nullable Ingredient ingredient, @Nullable Mass mass) {
+        if (ingredient == null) {
+            return LineStatus.UNREAD;
+        }
+        if (mass == null) {
+            return LineStatus.UNKNOWN_AMOUNT;
+        }
+        return findings.isEmpty() ? LineStatus.READ : LineStatus.CHECK;
+    }
+}

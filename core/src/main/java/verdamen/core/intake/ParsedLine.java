@@ -1,0 +1,53 @@
+package verdamen.core.intake;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Part;
+import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.FatState;
+
+/**
+ * A line of a recipe as understood.
+ *
+ * @param text its words, as written
+ * @param ingredient code of the ingredient; null when none was recognised
+ * @param grams mass, g; null when it is not known
+ * @param sd standard deviation of that mass, g; null when it is not known
+ * @param measure code of the measure it was stated in; null for none
+ * @param quantity how many of that measure; null for none
+ * @param form code of the form that its words fix; null for none
+ * @param fatState how firm its words say a fat is; null for none
+ * @param part where it belongs
+ * @param status how far it was understood
+ * @param findings why it is not simply read; empty when it is
+ */
+public record ParsedLine(
+        String text,
+        @Nullable String ingredient,
+        @Nullable Double grams,
+        @Nullable Double sd,
+        @Nullable String measure,
+        @Nullable Double quantity,
+        @Nullable String form,
+        @Nullable FatState fatState,
+        Part part,
+        LineStatus status,
+        List<Finding> findings) {
+
+    /** Copies the findings so that a line never changes. */
+    public ParsedLine {
+        findings = List.copyOf(findings);
+    }
+
+    /** Lower end of the 80 % range of the mass, g, at least 0; null when it is not known. */
+    public @Nullable Double gramsLow() {
+        return grams == null || sd == null
+                ? null
+                : Double.valueOf(Math.max(0, grams - Coefficient.RANGE_WIDTH.value() * sd));
+    }
+
+    /** Upper end of the 80 % range of the mass, g; null when it is not known. */
+    public @Nullable Double gramsHigh() {
+        return grams == null || sd == null ? null : Double.valueOf(grams + Coefficient.RANGE_WIDTH.value() * sd);
+    }
+}

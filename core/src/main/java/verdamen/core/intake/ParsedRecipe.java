@@ -1,0 +1,20 @@
+package verdamen.core.intake;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A recipe as understood.
+ *
+ * @param title its name; null when none stood before the ingredients
+ * @param pieces how many it says it makes; null when it does not say
+ * @param lines every line of ingredients, in order; none is dropped
+ * @param method the method that stood below, as written; empty for none
+ */
+public record ParsedRecipe(@Nullable String title, @Nullable Integer pieces, List<ParsedLine> lines, String method) {
+
+    /** Copies the lines so that a recipe never changes. */
+    public ParsedRecipe {
+        lines = List.copyOf(lines);
+    }
+}

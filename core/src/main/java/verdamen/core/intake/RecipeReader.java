@@ -1,0 +1,232 @@
+package verdamen.core.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Part;
+import verdamen.core.pantry.KitchenMeasures;
+
+/**
+ * Reads a pasted recipe: one ingredient a line, or run together with semicolons; a title above, headings of parts
+ * between, a method below. Never fails, whatever the text.
+ */
+public final class RecipeReader {
+
+    private static final Pattern BREAK = Pattern.compile("\\R|;");
+    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▪◦–—]+|\\d{1,2}[.)](?=\\s+\\S))\\s*");
+    private static final Pattern MAKES =
+            Pattern.compile("(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b.*");
+    private static final Pattern METHOD = Pattern.compile(
+            "(?i)^\\W*(?:method|directions?|instructions?|preparation|steps?|procedure|how to make.*|to make)\\W*$");
+    private static final Pattern INGREDIENTS = Pattern.compile("(?i)^\\W*(?:ingredients|you (?:will )?need)\\W*$");
+    private static final Pattern ITEM_AFTER_COMMA =
+            Pattern.compile(",\\s+(?=(?:\\d|[¼-¾⅐-⅞]|half\\b|an?\\s|a pinch)[^,;]*\\p{L}{3,})");
+    private static final Set<String> FIRST_WORDS_OF_METHOD =
+            Set.of(("mix add knead stir combine roll rest cook heat put place"
+                            + " boil mash grate rub pour bring divide shape leave cover make work sift whisk dissolve take let"
+                            + " turn brush serve press fold chop fry bake griddle in when once first then while using")
+                    .split(" "));
+    private static final Set<String> BREADS = Set.of(
+            "roti",
+            "rotis",
+            "chapati",
+            "chapatis",
+            "paratha",
+            "parathas",
+            "tortilla",
+            "tortillas",
+            "pita",
+            "pitas",
+            "naan",
+            "flatbread",
+            "flatbreads",
+            "bread",
+            "breads",
+            "round",
+            "rounds",
+            "cracker",
+            "crackers",
+            "wrap",
+            "wraps");
+    private static final Set<String> PART_WORDS = Set.of(
+            "for", "the", "filling", "stuffing", "dough", "dusting", "cooking", "brushing", "finishing", "serving");
+    private static final int SENTENCE_WORDS = 7;
+    private static final int HEADING_WORDS = 4;
+
+    private final IngredientIndex index;
+    private final KitchenMeasures measures;
+    private final List<ParsedLine> lines = new ArrayList<>();
+    private final StringBuilder method = new StringBuilder();
+    private @Nullable String title;
+    private @Nullable Integer pieces;
+    private Part section = Part.DOUGH;
+    private boolean inMethod;
+
+    private RecipeReader(IngredientIndex index, KitchenMeasures measures) {
+        this.index = index;
+        this.measures = measures;
+    }
+
+    /**
+     * A recipe as understood.
+     *
+     * @param text the recipe as pasted
+     * @param index where ingredients are found
+     * @param measures what this kitchen's measures hold
+     */
+    public static ParsedRecipe read(String text, IngredientIndex index, KitchenMeasures measures) {
+        RecipeReader reader = new RecipeReader(index, measures);
+        for (String line : text.split("\\R")) {
+            reader.take(line);
+        }
+        return new ParsedRecipe(
+                reader.title,
+                reader.pieces,
+                reader.lines,
+                reader.method.toString().strip());
+    }
+
+    /** One line of ingredients as understood, outside any recipe. */
+    public static ParsedLine readLine(String text, Part part, IngredientIndex index, KitchenMeasures measures) {
+        return LineReader.read(text, part, index, measures);
+    }
+
+    private void take(String line) {
+        if (line.isBlank()) {
+            if (inMethod) {
+                method.append('\n');
+            }
+            return;
+        }
+        if (isHeading(line)) {
+            return;
+        }
+        if (inMethod) {
+            method.append(line.strip()).append('\n');
+            return;
+        }
+        if (!line.contains(";") && (isMakes(line) || isTitle(line) || beginsMethod(line))) {
+            return;
+        }
+        for (String item : BREAK.split(line)) {
+            for (String part : items(item)) {
+                takeItem(part);
+            }
+        }
+    }
+
+    private void takeItem(String item) {
+        String text = BULLET.matcher(item).replaceFirst("").strip();
+        if (text.isEmpty()) {
+            return;
+        }
+        lines.add(LineReader.read(text, section, index, measures));
+    }
+
+    /** "200 g flour, 120 g water, 5 g salt": only when every part begins with an amount. */
+    private static List<String> items(String line) {
+        String[] parts = ITEM_AFTER_COMMA.split(line);
+        boolean amounts = parts.length > 1 && Character.isLetterOrDigit(first(parts[0])) && startsWithNumber(parts[0]);
+        return amounts ? List.of(parts) : List.of(line);
+    }
+
+    private static boolean startsWithNumber(String part) {
+        List<Token> tokens = Token.of(part);
+        return !tokens.isEmpty() && tokens.get(0).isNumber() && tokens.stream().anyMatch(Token::isWord);
+    }
+
+    private static char first(String text) {
+        String stripped = text.strip();
+        return stripped.isEmpty() ? ' ' : stripped.charAt(0);
+    }
+
+    private boolean isHeading(String line) {
+        if (METHOD.matcher(line).matches()) {
+            inMethod = true;
+            return true;
+        }
+        if (INGREDIENTS.matcher(line).matches()) {
+            inMethod = false;
+            section = Part.DOUGH;
+            return true;
+        }
+        Optional<Part> part = partHeading(line);
+        part.ifPresent(found -> {
+            section = found;
+            inMethod = false;
+        });
+        return part.isPresent();
+    }
+
+    /** "Filling:", "For the dough", "For dusting". */
+    private Optional<Part> partHeading(String line) {
+        List<Token> tokens = Token.of(line);
+        List<String> words = Vocabulary.words(line);
+        boolean brief = words.size() <= HEADING_WORDS && tokens.stream().noneMatch(Token::isNumber);
+        boolean marked = line.strip().endsWith(":") || words.stream().allMatch(PART_WORDS::contains);
+        if (!brief || words.isEmpty() || !marked) {
+            return Optional.empty();
+        }
+        for (String word : words) {
+            switch (word) {
+                case "filling", "stuffing" -> {
+                    return Optional.of(Part.FILLING);
+                }
+                case "dough" -> {
+                    return Optional.of(Part.DOUGH);
+                }
+                case "dusting", "cooking", "brushing", "finishing", "serving", "topping" -> {
+                    return Optional.of(Part.SURFACE);
+                }
+                default -> {
+                    // not a part
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isMakes(String line) {
+        Matcher makes = MAKES.matcher(line);
+        if (!makes.matches()
+                || !LineReader.read(line, section, index, measures).status().equals(LineStatus.UNREAD)) {
+            return false;
+        }
+        pieces = Integer.valueOf(makes.group(1));
+        return true;
+    }
+
+    /** The first line, when it has no amount and names a bread or nothing of the pantry. */
+    private boolean isTitle(String line) {
+        boolean first = title == null && lines.isEmpty();
+        boolean amount = Token.of(line).stream().anyMatch(Token::isNumber);
+        if (!first || amount || BULLET.matcher(line).find()) {
+            return false;
+        }
+        List<String> words = Vocabulary.words(line);
+        boolean bread =
+                words.stream().anyMatch(BREADS::contains) && words.stream().noneMatch("flour"::equals);
+        if (bread) {
+            title = line.strip();
+        }
+        return bread;
+    }
+
+    /** A long line without an amount in front that begins as instructions do. */
+    private boolean beginsMethod(String line) {
+        List<String> words = Vocabulary.words(line);
+        boolean instructs = words.size() >= SENTENCE_WORDS
+                && FIRST_WORDS_OF_METHOD.contains(words.get(0))
+                && !lines.isEmpty()
+                && !Character.isDigit(first(BULLET.matcher(line).replaceFirst("")));
+        if (instructs) {
+            inMethod = true;
+            method.append(line.strip()).append('\n');
+        }
+        return instructs;
+    }
+}

@@ -1,0 +1,149 @@
+package verdamen.core.pantry;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coefficient;
+
+/**
+ * The measures of one kitchen: the book's, with the kitchen's own vessels and sizes over them, and what weigh-ins have
+ * taught about each.
+ */
+public final class KitchenMeasures {
+
+    private static final String MASS = "mass";
+    private static final String VOLUME = "volume";
+    private static final String BUTTER_STICK = "stick";
+    private static final String BUTTER = "butter";
+
+    private final Pantry pantry;
+    private final Map<String, Measure> measures = new LinkedHashMap<>();
+    private final Map<String, String> vesselNames = new HashMap<>();
+    private final Map<String, Double> ownMillilitres;
+    private final List<WeighIn> weighIns;
+
+    /**
+     * The measures of a kitchen.
+     *
+     * @param pantry the ingredients and the book's measures
+     * @param vessels the kitchen's own vessels, beside the book's or in their place
+     * @param ownMillilitres volumes of the kitchen's own for measures of the book, ml
+     * @param weighIns all weigh-ins
+     */
+    public KitchenMeasures(
+            Pantry pantry, List<Measure> vessels, Map<String, Double> ownMillilitres, List<WeighIn> weighIns) {
+        this.pantry = pantry;
+        pantry.measures().forEach(measure -> measures.put(measure.code(), measure));
+        for (Measure vessel : vessels) {
+            measures.put(vessel.code(), vessel);
+            vesselNames.put(vessel.name().toLowerCase(Locale.ROOT), vessel.code());
+            vesselNames.put(vessel.plural().toLowerCase(Locale.ROOT), vessel.code());
+        }
+        this.ownMillilitres = Map.copyOf(ownMillilitres);
+        this.weighIns = List.copyOf(weighIns);
+    }
+
+    /** The measures of the book alone. */
+    public static KitchenMeasures ofBook(Pantry pantry) {
+        return new KitchenMeasures(pantry, List.of(), Map.of(), List.of());
+    }
+
+    /** All measures, the book's first. */
+    public List<Measure> all() {
+        return List.copyOf(measures.values());
+    }
+
+    /** The measure with this code. */
+    public Optional<Measure> measure(String code) {
+        return Optional.ofNullable(measures.get(code));
+    }
+
+    /** The kitchen's own vessel with this name or plural, in lower case. */
+    public Optional<String> vesselNamed(String name) {
+        return Optional.ofNullable(vesselNames.get(name));
+    }
+
+    /**
+     * What one measure of an ingredient weighs, or nothing when that is not known: a piece of what has no piece weight, a
+     * stick of what is not butter.
+     */
+    public Optional<Portion> portion(String code, Ingredient ingredient) {
+        Measure measure = measures.get(code);
+        if (measure == null || (code.equals(BUTTER_STICK) && !ingredient.code().equals(BUTTER))) {
+            return Optional.empty();
+        }
+        if (measure.kind().equals(MASS) && measure.grams() != null) {
+            return Optional.of(new Portion(measure.grams(), measure.relativeSd(), Portion.Source.MASS, 0));
+        }
+        List<Double> own = weighed(code, ingredient.code());
+        if (!own.isEmpty()) {
+            return Optional.of(learned(own, measure.relativeSd(), 1, Portion.Source.WEIGHED_IN));
+        }
+        if (!measure.kind().equals(VOLUME)) {
+            return ingredient.pieceGrams() == null
+                    ? Optional.empty()
+                    : Optional.of(new Portion(ingredient.pieceGrams(), measure.relativeSd(), Portion.Source.PIECE, 0));
+        }
+        return volume(measure, ingredient);
+    }
+
+    private Optional<Portion> volume(Measure measure, Ingredient ingredient) {
+        double density = ingredient.bulkDensityGPerMl();
+        List<Double> filled = weighed(measure.code(), null);
+        if (!filled.isEmpty()) {
+            Portion vessel = learned(filled, measure.relativeSd(), density, Portion.Source.OWN_VESSEL);
+            return Optional.of(new Portion(
+                    vessel.grams(),
+                    Math.max(vessel.relativeSd(), fillingSd(ingredient)),
+                    vessel.source(),
+                    vessel.weighIns()));
+        }
+        Double own = ownMillilitres.get(measure.code());
+        Double millilitres = own == null ? measure.millilitres() : own;
+        if (millilitres == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new Portion(
+                millilitres * density,
+                measure.relativeSd(),
+                own == null ? Portion.Source.BOOK : Portion.Source.OWN_VESSEL,
+                0));
+    }
+
+    /** How unevenly even a vessel of known size is filled. */
+    private static double fillingSd(Ingredient ingredient) {
+        boolean pours = ingredient.role() == Role.LIQUID || ingredient.role() == Role.DAIRY;
+        return (pours ? Coefficient.POURED_FILLING_SD : Coefficient.SPOONED_FILLING_SD).value();
+    }
+
+    /** Grams of each weigh-in of a measure with an ingredient; null for a vessel filled with water. */
+    private List<Double> weighed(String measure, @Nullable String ingredient) {
+        return weighIns.stream()
+                .filter(each ->
+                        each.measure().equals(measure) && Objects.equals(solids(each.ingredient()), solids(ingredient)))
+                .map(WeighIn::gramsEach)
+                .toList();
+    }
+
+    private @Nullable String solids(@Nullable String ingredient) {
+        return ingredient == null || ingredient.equals(pantry.plainWater().code()) ? null : ingredient;
+    }
+
+    /**
+     * Mean and standard deviation of weigh-ins. The measure's typical relative sd counts as one earlier observation, so
+     * that one weigh-in keeps it and each further one moves it to what the kitchen really does: sd² = ((r·mean)² + Σ(x −
+     * mean)²)/n. Source: pooled variance with one prior degree of freedom.
+     */
+    private static Portion learned(List<Double> each, double typicalRelativeSd, double scale, Portion.Source source) {
+        double mean = each.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
+        double squares = each.stream().mapToDouble(x -> (x - mean) * (x - mean)).sum();
+        double prior = typicalRelativeSd * mean;
+        double sd = Math.sqrt((prior * prior + squares) / each.size());
+        return new Portion(mean * scale, sd / mean, source, each.size());
+    }
+}

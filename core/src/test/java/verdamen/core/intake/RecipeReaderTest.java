@@ -1,0 +1,166 @@
+package verdamen.core.intake;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.Test;
+import verdamen.core.formula.Part;
+import verdamen.core.pantry.FatState;
+import verdamen.core.pantry.KitchenMeasures;
+import verdamen.core.pantry.Measure;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.ReferenceTables;
+import verdamen.core.pantry.WeighIn;
+
+public class RecipeReaderTest {
+
+    private static final Pantry BOOK = ReferenceTables.load();
+    private static final IngredientIndex INDEX = IngredientIndex.of(BOOK, Synonyms.ofBook(), Map.of());
+    private static final KitchenMeasures MEASURES = KitchenMeasures.ofBook(BOOK);
+
+    private static final String WHOLE = """
+            Kale and potato paratha
+
+            Makes 8
+            Ingredients
+            - 3 to 3½ cups atta, plus extra for dusting
+            - 1 tsp salt
+            * a handful of kale, chopped
+            2 medium potatoes, boiled and mashed
+            water
+
+            For the filling:
+            200 g paneer-free mystery cubes
+            1 tsp salt
+            For cooking:
+            ghee
+
+            Method
+            1. Knead everything with 200 ml water.
+            2. Roll out and cook in ghee.
+            """;
+
+    private static ParsedRecipe read(String text) {
+        return RecipeReader.read(text, INDEX, MEASURES);
+    }
+
+    @Test
+    public void readsTitleYieldPartsAndMethodAndDropsNothing() {
+        ParsedRecipe recipe = read(WHOLE);
+        assertEquals(recipe.title(), "Kale and potato paratha");
+        assertEquals(recipe.pieces(), Integer.valueOf(8));
+        assertEquals(
+                recipe.lines().stream().map(ParsedLine::ingredient).toList(),
+                java.util.Arrays.asList(
+                        "wheat-atta", "salt-fine", "kale-raw", "potato-boiled", "water", null, "salt-fine", "ghee"));
+        assertEquals(
+                recipe.lines().stream().map(ParsedLine::part).toList(),
+                List.of(
+                        Part.DOUGH,
+                        Part.DOUGH,
+                        Part.DOUGH,
+                        Part.DOUGH,
+                        Part.DOUGH,
+                        Part.FILLING,
+                        Part.FILLING,
+                        Part.SURFACE));
+        assertEquals(recipe.lines().get(5).status(), LineStatus.UNREAD);
+        assertEquals(recipe.lines().get(5).text(), "200 g paneer-free mystery cubes");
+        assertEquals(recipe.method(), "1. Knead everything with 200 ml water.\n2. Roll out and cook in ghee.");
+    }
+
+    @Test
+    public void readsLinesRunTogetherAndAMethodWithoutAHeading() {
+        ParsedRecipe recipe = read(
+                "300 g atta; 5 g salt; 180 ml water\nMix the flour and salt, then knead with the water until smooth.");
+        assertEquals(recipe.lines().size(), 3);
+        assertTrue(recipe.method().startsWith("Mix the flour"));
+        assertEquals(read("300 g atta, 180 ml water, 5 g salt").lines().size(), 3);
+        assertEquals(read("30 g cold butter, cubed").lines().size(), 1);
+    }
+
+    @Test
+    public void takesTheFirmnessOfAFatFromItsWords() {
+        assertEquals(read("30 g melted butter").lines().get(0).fatState(), FatState.LIQUID);
+        assertEquals(read("30 g cold butter").lines().get(0).fatState(), FatState.SOLID);
+        assertNull(read("30 g butter").lines().get(0).fatState());
+    }
+
+    @Test
+    public void aSecondAmountForAnotherUseIsPointedOut() {
+        ParsedLine line = read("200 g atta plus 20 g for dusting").lines().get(0);
+        assertEquals(line.grams(), 200, 1e-9);
+        assertEquals(line.status(), LineStatus.CHECK);
+        assertEquals(line.findings().get(0).kind(), Finding.Kind.SECOND_AMOUNT);
+    }
+
+    @Test
+    public void theKitchensOwnCupVesselsAndWeighInsCount() {
+        Measure ladle = new Measure("ladle", "mill ladle", "mill ladles", "volume", 90.0, null, 0.1, "");
+        KitchenMeasures own = new KitchenMeasures(
+                BOOK,
+                List.of(ladle),
+                Map.of("cup", 200.0),
+                List.of(
+                        new WeighIn("handful", "kale-raw", 30, 1),
+                        new WeighIn("handful", "kale-raw", 58, 2),
+                        new WeighIn("handful", "kale-raw", 31, 1)));
+        assertEquals(one("1 cup water", own).grams(), 200, 1e-9);
+        assertEquals(one("2 mill ladles of water", own).grams(), 180, 1e-9);
+        ParsedLine handful = one("a handful of kale", own);
+        assertEquals(handful.grams(), 30, 1e-9);
+        ParsedLine typical = one("a handful of kale", MEASURES);
+        assertNotNull(handful.sd());
+        assertTrue(handful.sd() / handful.grams() < 0.6 * typical.sd() / typical.grams(), "the range shrinks");
+        assertEquals(
+                one("a handful of chard", own).grams(),
+                one("a handful of chard", MEASURES).grams(),
+                1e-9);
+    }
+
+    @Test
+    public void aNameTaughtByTheKitchenGoesFirst() {
+        IngredientIndex taught =
+                IngredientIndex.of(BOOK, Synonyms.ofBook(), Map.of("the usual", "wheat-atta", "flour", "emmer-whole"));
+        assertEquals(
+                RecipeReader.read("200 g the usual", taught, MEASURES)
+                        .lines()
+                        .get(0)
+                        .ingredient(),
+                "wheat-atta");
+        assertEquals(
+                RecipeReader.read("200 g flour", taught, MEASURES)
+                        .lines()
+                        .get(0)
+                        .ingredient(),
+                "emmer-whole");
+    }
+
+    @Test
+    public void everySynonymBelongsToAnIngredientAndIsFoundAgain() {
+        Synonyms.ofBook().forEach((code, names) -> {
+            assertTrue(BOOK.ingredient(code).isPresent(), code);
+            for (String name : names) {
+                ParsedLine line = one("100 g " + name, MEASURES);
+                String found = line.ingredient();
+                assertTrue(
+                        code.equals(found) || isCookedOf(code, found) || line.status() == LineStatus.UNREAD,
+                        name + " is read as " + found + ", not " + code);
+            }
+        });
+    }
+
+    private static boolean isCookedOf(String code, String found) {
+        return found != null
+                && BOOK.ingredient(found).orElseThrow().group().equals("cooked-veg")
+                && found.split("-")[0].equals(code.split("-")[0]);
+    }
+
+    private static ParsedLine one(String text, KitchenMeasures measures) {
+        return RecipeReader.read(text, INDEX, measures).lines().get(0);
+    }
+}
