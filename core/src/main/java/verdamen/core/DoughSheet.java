@@ -27,7 +27,7 @@ import verdamen.core.pantry.Style;
  * @param handlingReasons why
  * @param window when it can be rolled; null when never
  * @param curve softness and spring-back over three hours
- * @param bakersPct baker's percentage of each line; null without flour
+ * @param bakersPct baker's percentage of each line as asked; null for open lines and without flour
  * @param warnings what to mind
  */
 public record DoughSheet(
@@ -56,7 +56,7 @@ public record DoughSheet(
                 Handling.reasons(dough, minute),
                 window,
                 SoftnessCurve.of(dough),
-                BakersPercentages.of(formula.lines()),
+                BakersPercentages.of(formula),
                 warnings(formula, handling, window));
     }
 
@@ -76,6 +76,11 @@ public record DoughSheet(
             warnings.add(new Warning(
                     Warning.Kind.LONG_REST,
                     List.of(Term.minutes(REST, formula.restMinutes()), Term.minutes(REST_LIMIT, style.restMaxMin()))));
+        }
+        if (!formula.openLines().isEmpty()) {
+            warnings.add(new Warning(
+                    Warning.Kind.OPEN_LINES,
+                    List.of(Term.count(OPEN_LINES, formula.openLines().size()))));
         }
         double rollAt = formula.rollAtMinute();
         if (window != null && (rollAt < window.first() || rollAt > window.last())) {

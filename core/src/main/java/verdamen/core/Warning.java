@@ -21,7 +21,9 @@ public record Warning(Kind kind, List<Term> terms) {
         /** At the rest asked for, the dough is outside its rolling window. */
         ROLLED_OUTSIDE_WINDOW("rolled-outside-window"),
         /** The sheet asked for is thinner than the dough can be rolled. */
-        SHEET_TOO_THIN("sheet-too-thin");
+        SHEET_TOO_THIN("sheet-too-thin"),
+        /** Some lines do not count, because their amount or ingredient is not known yet. */
+        OPEN_LINES("open-lines");
 
         private final String code;
 

@@ -19,6 +19,7 @@ import verdamen.core.model.Step;
  * @param missing {@code needed} less {@code present}, g; below 0 when there is too much in it
  * @param standing where the plain water in the formula stands against the range
  * @param steps how {@code needed} comes about
+ * @param weighNext the line that would narrow the range most if weighed; absent when all are weighed
  * @param variances what the uncertainty comes from, the largest share first
  */
 public record Water(
@@ -34,4 +35,5 @@ public record Water(
         double missing,
         Standing standing,
         List<Step> steps,
+        @Nullable WeighNext weighNext,
         List<Variance> variances) {}

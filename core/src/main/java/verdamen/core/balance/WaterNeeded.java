@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Step;
@@ -66,7 +68,43 @@ final class WaterNeeded {
                                 Term.grams(BRINGS, bringsWithoutPlainWater())),
                         needed,
                         Unit.GRAMS)),
+                weighNext(needed, variance),
                 variances);
+    }
+
+    /**
+     * The line whose weighing error, were it that of a kitchen scale, would leave the least variance: σ² less, for each of
+     * its rows, g² (sd² − sd_scale²).
+     */
+    private @Nullable WeighNext weighNext(double needed, double variance) {
+        Map<Integer, Double> saved = new TreeMap<>();
+        for (WaterAccount account : dough.accounts()) {
+            DoughRow row = account.row();
+            double scale = Line.weighedSdGrams(row.grams());
+            if (!row.isPlainWater() && row.grams() > 0 && row.sdGrams() > scale) {
+                double perGram = perGram(account);
+                saved.merge(
+                        row.line().index(),
+                        perGram * perGram * (row.sdGrams() * row.sdGrams() - scale * scale),
+                        Double::sum);
+            }
+        }
+        return saved.entrySet().stream()
+                .filter(line -> line.getValue() > 0)
+                .max(Map.Entry.comparingByValue())
+                .map(line -> {
+                    double sd = Math.sqrt(Math.max(0, variance - line.getValue()));
+                    double width = Coefficient.RANGE_WIDTH.value() * sd;
+                    return new WeighNext(
+                            line.getKey(), ingredientOf(line.getKey()), sd, needed - width, needed + width);
+                })
+                .orElse(null);
+    }
+
+    /** What a gram more of a row adds to the water needed, g. */
+    private double perGram(WaterAccount account) {
+        return (target * account.drinks(minute) - account.brings(minute))
+                / account.row().grams();
     }
 
     private double bringsWithoutPlainWater() {
@@ -101,7 +139,7 @@ final class WaterNeeded {
             }
             List<Step> steps = parts.computeIfAbsent(row.line().index(), line -> new ArrayList<>());
             double drinks = account.drinks(minute);
-            double perGram = (target * drinks - account.brings(minute)) / row.grams();
+            double perGram = perGram(account);
             steps.add(squared(
                     Rule.VARIANCE_FROM_WEIGHING,
                     perGram * row.sdGrams(),

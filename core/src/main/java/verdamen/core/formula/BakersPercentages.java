@@ -1,6 +1,6 @@
 package verdamen.core.formula;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.pantry.Ingredient;
@@ -22,14 +22,14 @@ public final class BakersPercentages {
         return lines.stream().mapToDouble(BakersPercentages::flourGrams).sum();
     }
 
-    /** The percentage of each line, in their order; null for all when there is no flour. */
-    public static List<@Nullable Double> of(List<Line> lines) {
-        double flour = flourGrams(lines);
-        List<@Nullable Double> percentages = new ArrayList<>();
-        for (Line line : lines) {
-            percentages.add(flour > 0 ? WHOLE_PCT * line.grams() / flour : null);
+    /** The percentage of each line as asked, in their order; null for open lines, and for all without flour. */
+    public static List<@Nullable Double> of(Formula formula) {
+        double flour = flourGrams(formula.lines());
+        @Nullable Double[] percentages = new Double[formula.lineCount()];
+        for (Line line : formula.lines()) {
+            percentages[line.index()] = flour > 0 ? WHOLE_PCT * line.grams() / flour : null;
         }
-        return percentages;
+        return Arrays.asList(percentages);
     }
 
     /**
@@ -39,16 +39,17 @@ public final class BakersPercentages {
      * @param formula the formula
      * @param index the line to set
      * @param pct the percentage asked for, at least 0
-     * @return the grams of each line, in order
+     * @return the grams of each line as asked, in order; null for open lines
      * @throws RefusedFormulaException when there is no flour to refer to, the line is a starter (its percentage is half
      *     flour: set its grams), or the other flours cannot make up the rest
      */
-    public static List<Double> set(Formula formula, int index, double pct) {
+    public static List<@Nullable Double> set(Formula formula, int index, double pct) {
         List<Line> lines = formula.lines();
         double flour = flourGrams(lines);
-        if (index < 0 || index >= lines.size()) {
-            throw refused(null, "line", FaultCode.UNKNOWN_CODE, String.valueOf(index), null);
-        }
+        Line asked = lines.stream()
+                .filter(line -> line.index() == index)
+                .findFirst()
+                .orElseThrow(() -> refused(null, "line", FaultCode.UNKNOWN_CODE, String.valueOf(index), null));
         if (!Double.isFinite(pct)) {
             throw refused(index, "pct", FaultCode.NOT_A_NUMBER, String.valueOf(pct), null);
         }
@@ -58,14 +59,13 @@ public final class BakersPercentages {
         if (flour <= 0) {
             throw refused(null, "lines", FaultCode.NO_FLOUR, null, null);
         }
-        Line asked = lines.get(index);
         Ingredient ingredient = asked.ingredient();
         if (ingredient.isStarter() && asked.part() == Part.DOUGH) {
             throw refused(index, "pct", FaultCode.NOT_FOR_THIS_INGREDIENT, String.valueOf(pct), null);
         }
         double grams = flour * pct / WHOLE_PCT;
         if (!isFlourLine(asked)) {
-            return gramsWith(lines, index, grams, 1);
+            return gramsWith(formula, index, grams, 1);
         }
         double others = lines.stream()
                 .filter(line -> isFlourLine(line) && line.index() != index)
@@ -79,10 +79,10 @@ public final class BakersPercentages {
         if (others <= 0) {
             return alone(formula, index, grams, rest);
         }
-        return gramsWith(lines, index, grams, Math.max(0, rest) / others);
+        return gramsWith(formula, index, grams, Math.max(0, rest) / others);
     }
 
-    private static List<Double> alone(Formula formula, int index, double grams, double rest) {
+    private static List<@Nullable Double> alone(Formula formula, int index, double grams, double rest) {
         if (rest > ROUNDING_GRAMS) {
             double flour = flourGrams(formula.lines());
             throw refused(
@@ -92,15 +92,16 @@ public final class BakersPercentages {
                     String.valueOf(WHOLE_PCT * grams / flour),
                     WHOLE_PCT * (grams + rest) / flour);
         }
-        return gramsWith(formula.lines(), index, grams, 1);
+        return gramsWith(formula, index, grams, 1);
     }
 
-    private static List<Double> gramsWith(List<Line> lines, int index, double grams, double otherFlourFactor) {
-        return lines.stream()
-                .map(line -> line.index() == index
-                        ? grams
-                        : isFlourLine(line) ? line.grams() * otherFlourFactor : line.grams())
-                .toList();
+    private static List<@Nullable Double> gramsWith(Formula formula, int index, double grams, double otherFlourFactor) {
+        @Nullable Double[] each = new Double[formula.lineCount()];
+        for (Line line : formula.lines()) {
+            double factor = isFlourLine(line) ? otherFlourFactor : 1;
+            each[line.index()] = line.index() == index ? grams : line.grams() * factor;
+        }
+        return Arrays.asList(each);
     }
 
     private static boolean isFlourLine(Line line) {

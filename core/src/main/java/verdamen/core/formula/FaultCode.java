@@ -16,6 +16,10 @@ public enum FaultCode implements Coded {
     UNKNOWN_CODE("unknown-code"),
     /** The value means nothing for this kind of ingredient. */
     NOT_FOR_THIS_INGREDIENT("not-for-this-ingredient"),
+    /** The value contradicts another one of the line. */
+    CONTRADICTS("contradicts"),
+    /** The text is longer than allowed. */
+    TOO_LONG("too-long"),
     /** Nothing in the dough takes up water the way flour does. */
     NO_FLOUR("no-flour");
 

@@ -16,7 +16,9 @@ import verdamen.core.pantry.Style;
  * @param restMinutes rest between kneading and rolling, minutes
  * @param sheetMm rolled thickness, mm
  * @param softnessTarget softness to aim for
- * @param lines the lines, in order
+ * @param lines the lines that count, in order
+ * @param openLines the lines that do not count yet, in order
+ * @param notes what the recipe says beside them
  */
 public record Formula(
         Pantry pantry,
@@ -27,11 +29,14 @@ public record Formula(
         double restMinutes,
         double sheetMm,
         double softnessTarget,
-        List<Line> lines) {
+        List<Line> lines,
+        List<OpenLine> openLines,
+        RecipeNotes notes) {
 
     /** Copies the lines so that a formula never changes. */
     public Formula {
         lines = List.copyOf(lines);
+        openLines = List.copyOf(openLines);
     }
 
     /** Minute after wetting at which the dough is judged: kneading end and rest. */
@@ -39,7 +44,12 @@ public record Formula(
         return kneading.endMinute() + restMinutes;
     }
 
-    /** This formula with other lines. */
+    /** How many lines it has as asked, open ones included. */
+    public int lineCount() {
+        return lines.size() + openLines.size();
+    }
+
+    /** This formula with other lines that count. */
     public Formula withLines(List<Line> otherLines) {
         return new Formula(
                 pantry,
@@ -50,6 +60,8 @@ public record Formula(
                 restMinutes,
                 sheetMm,
                 softnessTarget,
-                otherLines);
+                otherLines,
+                openLines,
+                notes);
     }
 }

@@ -25,8 +25,13 @@ public final class FormulaReader {
     private static final String COOKED_FORM = "mash";
     private static final String RAW_FORM = "raw-chopped";
 
+    private static final int LONGEST_TEXT = 500;
+    private static final int LONGEST_CODE = 60;
+    private static final int LONGEST_METHOD = 20_000;
+
     private final Pantry pantry;
     private final List<Fault> faults = new ArrayList<>();
+    private final List<OpenLine> openLines = new ArrayList<>();
 
     private FormulaReader(Pantry pantry) {
         this.pantry = pantry;
@@ -49,6 +54,7 @@ public final class FormulaReader {
         number(null, "restMinutes", spec.restMinutes(), Limits.REST_MINUTES);
         number(null, "sheetMm", spec.sheetMm(), Limits.SHEET_MM);
         number(null, "softnessTarget", spec.softnessTarget(), Limits.SOFTNESS_TARGET);
+        RecipeNotes notes = notes(spec.notes());
         List<Line> lines = lines(spec.lines() == null ? List.of() : spec.lines());
         if (style == null || !faults.isEmpty()) {
             throw new RefusedFormulaException(faults);
@@ -62,7 +68,9 @@ public final class FormulaReader {
                 orElse(spec.restMinutes(), style.restMin()),
                 orElse(spec.sheetMm(), style.sheetMm()),
                 orElse(spec.softnessTarget(), style.softnessTarget()),
-                lines);
+                lines,
+                openLines,
+                notes);
     }
 
     private List<Line> lines(List<@Nullable LineSpec> specs) {
@@ -70,6 +78,10 @@ public final class FormulaReader {
         boolean unknownIngredient = false;
         for (int index = 0; index < specs.size(); index++) {
             LineSpec spec = specs.get(index);
+            if (spec != null && spec.open() != null) {
+                open(index, spec);
+                continue;
+            }
             Line line = spec == null ? missing(index, "ingredient") : line(index, spec);
             if (line == null) {
                 unknownIngredient = true;
@@ -79,10 +91,55 @@ public final class FormulaReader {
         }
         boolean drinks = lines.stream()
                 .anyMatch(line -> line.part() == Part.DOUGH && line.ingredient().drinksLikeFlour());
-        if (!drinks && !unknownIngredient) {
+        boolean openFlour = openLines.stream()
+                .anyMatch(line -> line.ingredient() == null || line.ingredient().drinksLikeFlour());
+        if (!drinks && !unknownIngredient && !openFlour) {
             faults.add(new Fault(null, "lines", FaultCode.NO_FLOUR, null, null));
         }
         return lines;
+    }
+
+    /** Takes a line that does not count yet: without grams, or without an ingredient. */
+    private void open(int index, LineSpec spec) {
+        Openness openness = choice(index, "open", spec.open(), Openness.class, Openness.UNREAD);
+        Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
+        origin(index, spec.origin());
+        boolean unread = openness == Openness.UNREAD;
+        contradicts(index, "grams", spec.grams(), true);
+        contradicts(index, "ingredient", spec.ingredient(), unread);
+        Ingredient ingredient = unread ? null : known(index, "ingredient", spec.ingredient(), pantry::ingredient);
+        if (ingredient != null) {
+            refuseWhatDoesNotApply(index, spec, ingredient);
+            form(index, spec.form(), ingredient);
+        }
+        openLines.add(new OpenLine(index, openness, ingredient, part));
+    }
+
+    private void origin(int index, @Nullable LineOrigin origin) {
+        if (origin == null) {
+            return;
+        }
+        text(index, "text", origin.text(), LONGEST_TEXT);
+        text(index, "measure", origin.measure(), LONGEST_CODE);
+        number(index, "quantity", origin.quantity(), Limits.QUANTITY);
+    }
+
+    private RecipeNotes notes(@Nullable RecipeNotes notes) {
+        if (notes == null) {
+            return RecipeNotes.NONE;
+        }
+        number(null, "pieces", notes.pieces(), Limits.PIECES);
+        number(null, "pieceGrams", notes.pieceGrams(), Limits.PIECE_GRAMS);
+        text(null, "method", notes.method(), LONGEST_METHOD);
+        for (RecipeNotes.SetAside aside :
+                notes.setAside() == null ? List.<RecipeNotes.SetAside>of() : notes.setAside()) {
+            if (aside.reason() == null || aside.reason().isBlank()) {
+                missing(null, "reason");
+            }
+            text(null, "reason", aside.reason(), LONGEST_TEXT);
+            text(null, "slip", aside.slip(), LONGEST_CODE);
+        }
+        return notes;
     }
 
     private @Nullable Line line(int index, LineSpec spec) {
@@ -97,6 +154,7 @@ public final class FormulaReader {
         number(index, "absorptionPct", spec.absorptionPct(), Limits.ABSORPTION_PCT);
         number(index, "absorptionSdPct", spec.absorptionSdPct(), Limits.ABSORPTION_SD_PCT);
         number(index, "pieceMm", spec.pieceMm(), Limits.PIECE_MM);
+        origin(index, spec.origin());
         Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
         Ingredient ingredient = known(index, "ingredient", spec.ingredient(), pantry::ingredient);
         if (ingredient == null) {
@@ -152,6 +210,18 @@ public final class FormulaReader {
     private void applies(int index, String field, @Nullable Object value, boolean applies) {
         if (value != null && !applies) {
             fault(index, field, FaultCode.NOT_FOR_THIS_INGREDIENT, value, null);
+        }
+    }
+
+    private void contradicts(int index, String field, @Nullable Object value, boolean contradicts) {
+        if (value != null && contradicts) {
+            fault(index, field, FaultCode.CONTRADICTS, value, null);
+        }
+    }
+
+    private void text(@Nullable Integer index, String field, @Nullable String value, int longest) {
+        if (value != null && value.length() > longest) {
+            fault(index, field, FaultCode.TOO_LONG, value.length() + " characters", (double) longest);
         }
     }
 

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param sheetMm rolled thickness, mm; absent for the style's
  * @param softnessTarget softness to aim for; absent for the style's
  * @param lines the lines
+ * @param notes what the recipe says beside them
  */
 public record FormulaSpec(
         @Nullable String style,
@@ -23,7 +24,21 @@ public record FormulaSpec(
         @Nullable Double restMinutes,
         @Nullable Double sheetMm,
         @Nullable Double softnessTarget,
-        @Nullable List<@Nullable LineSpec> lines) {
+        @Nullable List<@Nullable LineSpec> lines,
+        @Nullable RecipeNotes notes) {
+
+    /** A formula without notes. */
+    public FormulaSpec(
+            @Nullable String style,
+            @Nullable String kneading,
+            @Nullable String fatTiming,
+            @Nullable Double waterTemperatureC,
+            @Nullable Double restMinutes,
+            @Nullable Double sheetMm,
+            @Nullable Double softnessTarget,
+            @Nullable List<@Nullable LineSpec> lines) {
+        this(style, kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, softnessTarget, lines, null);
+    }
 
     /** This formula with other lines. */
     public FormulaSpec withLines(List<LineSpec> otherLines) {
@@ -35,6 +50,7 @@ public record FormulaSpec(
                 restMinutes,
                 sheetMm,
                 softnessTarget,
-                List.copyOf(otherLines));
+                List.copyOf(otherLines),
+                notes);
     }
 }

@@ -19,7 +19,10 @@ enum Limits {
     /** Up to three days. */
     REST_MINUTES(0, 4320),
     SHEET_MM(0.3, 60),
-    SOFTNESS_TARGET(0.3, 5);
+    SOFTNESS_TARGET(0.3, 5),
+    QUANTITY(0, 1_000_000),
+    PIECES(1, 100_000),
+    PIECE_GRAMS(1, 100_000);
 
     private final double least;
     private final double most;

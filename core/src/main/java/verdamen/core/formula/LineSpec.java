@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
  * @param absorptionSdPct standard deviation of that absorption, percentage points
  * @param pieceMm measured piece size of an inclusion, mm
  * @param fatState {@code liquid}, {@code soft} or {@code solid}, for a fat
+ * @param open {@code unknown-amount} for a line without grams, {@code unread} for one without an ingredient: it is kept,
+ *     but does not count; absent for a line that counts
+ * @param origin where its figures come from
  */
 public record LineSpec(
         @Nullable String ingredient,
@@ -30,7 +33,40 @@ public record LineSpec(
         @Nullable Double absorptionPct,
         @Nullable Double absorptionSdPct,
         @Nullable Double pieceMm,
-        @Nullable String fatState) {
+        @Nullable String fatState,
+        @Nullable String open,
+        @Nullable LineOrigin origin) {
+
+    /** A line that counts, without an origin. */
+    public LineSpec(
+            @Nullable String ingredient,
+            @Nullable Double grams,
+            @Nullable Double sd,
+            @Nullable String part,
+            @Nullable String form,
+            @Nullable Double waterPct,
+            @Nullable Double moisturePct,
+            @Nullable Double proteinPct,
+            @Nullable Double absorptionPct,
+            @Nullable Double absorptionSdPct,
+            @Nullable Double pieceMm,
+            @Nullable String fatState) {
+        this(
+                ingredient,
+                grams,
+                sd,
+                part,
+                form,
+                waterPct,
+                moisturePct,
+                proteinPct,
+                absorptionPct,
+                absorptionSdPct,
+                pieceMm,
+                fatState,
+                null,
+                null);
+    }
 
     /** A line of the dough, weighed, with typical values. */
     public static LineSpec of(String ingredient, double grams) {
@@ -51,7 +87,9 @@ public record LineSpec(
                 absorptionPct,
                 absorptionSdPct,
                 pieceMm,
-                fatState);
+                fatState,
+                open,
+                origin);
     }
 
     /** This line with another form and measured water. */
@@ -68,6 +106,8 @@ public record LineSpec(
                 absorptionPct,
                 absorptionSdPct,
                 pieceMm,
-                fatState);
+                fatState,
+                open,
+                origin);
     }
 }

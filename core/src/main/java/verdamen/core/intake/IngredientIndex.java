@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,6 +42,11 @@ public final class IngredientIndex {
      * @param generic whether the name leaves open which of several it is, as "flour" does
      */
     record Found(Ingredient ingredient, Set<String> words, boolean generic) {}
+
+    private static final int LONGEST_NAME = 5;
+    private static final Set<String> TOO_COMMON = Set.of(
+            "flour", "oil", "starter", "soda", "pea", "mash", "masa", "curd", "corn", "pepper", "marrow", "leaven",
+            "til", "water", "squash", "oatmeal", "round", "barley", "rye");
 
     private static final List<String> GENERIC = List.of("flour");
 
@@ -113,6 +119,39 @@ public final class IngredientIndex {
 
     private static int lastPlace(List<String> words, Name name) {
         return name.words().stream().mapToInt(words::indexOf).max().orElse(0);
+    }
+
+    /**
+     * The ingredients that a text names, each once, in the order of the text. The longest name at each place counts; words
+     * that mean other things in a method too, such as "dough" or "oil", are passed over unless they stand in a longer name.
+     */
+    List<Ingredient> namedIn(String text) {
+        List<String> words = singular(Vocabulary.words(text));
+        Set<Ingredient> named = new LinkedHashSet<>();
+        int at = 0;
+        while (at < words.size()) {
+            int length = longestNameAt(words, at, named);
+            at += Math.max(1, length);
+        }
+        return List.copyOf(named);
+    }
+
+    private int longestNameAt(List<String> words, int at, Set<Ingredient> named) {
+        for (int length = Math.min(LONGEST_NAME, words.size() - at); length > 0; length--) {
+            List<String> part = words.subList(at, at + length);
+            if (length == 1 && TOO_COMMON.contains(part.get(0))) {
+                return 0;
+            }
+            Name exact = byWord.getOrDefault(part.get(0), List.of()).stream()
+                    .filter(name -> name.words().equals(part))
+                    .max(Comparator.comparing(Name::kitchens))
+                    .orElse(null);
+            if (exact != null) {
+                named.add(exact.ingredient());
+                return length;
+            }
+        }
+        return 0;
     }
 
     /** The word of an ingredient's name that a misspelt word is nearest to: one slip, two in a long word. */

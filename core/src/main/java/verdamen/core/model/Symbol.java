@@ -52,5 +52,15 @@ public enum Symbol {
     TEAR,
     REST,
     REST_LIMIT,
-    PER_GRAM
+    PER_GRAM,
+    OPEN_LINES,
+    LIMIT,
+    FLOUR_SHARE,
+    DOUGH,
+    PIECES,
+    PIECE,
+    PIECES_TOGETHER,
+    FACTOR,
+    READ_TEMPERATURE,
+    LIKELY_TEMPERATURE
 }

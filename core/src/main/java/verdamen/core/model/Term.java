@@ -34,6 +34,16 @@ public record Term(Symbol symbol, double value, Unit unit) {
         return new Term(symbol, percent, Unit.PERCENT);
     }
 
+    /** A plain count. */
+    public static Term count(Symbol symbol, double count) {
+        return new Term(symbol, count, Unit.COUNT);
+    }
+
+    /** A temperature in degrees Celsius. */
+    public static Term celsius(Symbol symbol, double celsius) {
+        return new Term(symbol, celsius, Unit.CELSIUS);
+    }
+
     /** A softness. */
     public static Term softness(Symbol symbol, double softness) {
         return new Term(symbol, softness, Unit.SOFTNESS);

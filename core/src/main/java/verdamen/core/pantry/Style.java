@@ -42,4 +42,13 @@ public record Style(
         double sideTwoS,
         double cookLossPct,
         boolean leavened,
-        String notes) {}
+        String notes) {
+
+    private static final double MM_PER_CM = 10;
+
+    /** Mass of the usual piece of dough, g: ρ · π/4 · d² · h. */
+    public double pieceGrams() {
+        double diameterCm = diameterMm / MM_PER_CM;
+        return densityGPerMl * Math.PI / 4 * diameterCm * diameterCm * sheetMm / MM_PER_CM;
+    }
+}

@@ -29,7 +29,7 @@ public class BakersPercentagesTest {
     @Test
     public void aStarterCountsHalfAsFlour() {
         Formula sour = read(List.of(LineSpec.of("wheat-atta", 300), LineSpec.of("sourdough-starter", 200)));
-        assertEquals(BakersPercentages.of(sour.lines()), List.of(75.0, 50.0));
+        assertEquals(BakersPercentages.of(sour), List.of(75.0, 50.0));
         assertEquals(BakersPercentages.flourGrams(sour.lines()), 400.0);
     }
 

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.DoughSheet;
+import verdamen.core.Warning;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -114,6 +115,44 @@ public class FormulaReaderTest {
         assertNull(sheet.window());
         assertNull(sheet.bakersPct().get(1));
         assertNotNull(sheet.curve());
+    }
+
+    @Test
+    public void openLinesAreKeptButDoNotCount() {
+        LineSpec flour = LineSpec.of("wheat-atta", 200);
+        LineSpec water = open("water", null, "unknown-amount");
+        LineSpec unread = open(null, null, "unread");
+        Formula formula = FormulaReader.read(spec(List.of(unread, flour, water)), BOOK);
+        assertEquals(formula.lineCount(), 3);
+        assertEquals(formula.openLines().get(0).openness(), Openness.UNREAD);
+        DoughSheet sheet = DoughSheet.of(formula);
+        assertEquals(sheet.bakersPct(), java.util.Arrays.asList(null, 100.0, null));
+        assertEquals(sheet.balance().water().needed(), needed(List.of(flour)), 1e-9);
+        assertEquals(sheet.warnings().get(0).kind(), Warning.Kind.OPEN_LINES);
+        assertEquals(sheet.warnings().get(0).terms().get(0).value(), 2.0);
+        assertNull(
+                DoughSheet.of(FormulaReader.read(spec(List.of(unread)), BOOK)).feel());
+    }
+
+    @Test
+    public void anOpenLineMustNotContradictItself() {
+        List<LineSpec> lines = List.of(
+                LineSpec.of("wheat-atta", 200), open("water", 5.0, "unknown-amount"), open("water", null, "unread"));
+        RefusedFormulaException refused =
+                expectThrows(RefusedFormulaException.class, () -> FormulaReader.read(spec(lines), BOOK));
+        assertEquals(refused.faults().stream().map(Fault::field).toList(), List.of("grams", "ingredient"));
+        assertEquals(refused.faults().get(0).code(), FaultCode.CONTRADICTS);
+    }
+
+    private static double needed(List<LineSpec> lines) {
+        return DoughSheet.of(FormulaReader.read(spec(lines), BOOK))
+                .balance()
+                .water()
+                .needed();
+    }
+
+    private static LineSpec open(String ingredient, Double grams, String open) {
+        return new LineSpec(ingredient, grams, null, null, null, null, null, null, null, null, null, null, open, null);
     }
 
     @Test

@@ -1,0 +1,17 @@
+package verdamen.core.formula;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where a line's figures come from; it changes nothing in the balance.
+ *
+ * @param text the words of the recipe it was read from, at most 500 characters
+ * @param measure code of the kitchen measure it was measured with; absent when weighed
+ * @param quantity how many of that measure
+ * @param lot id of the flour lot whose moisture and protein it carries
+ */
+public record LineOrigin(
+        @Nullable String text,
+        @Nullable String measure,
+        @Nullable Double quantity,
+        @Nullable Long lot) {}

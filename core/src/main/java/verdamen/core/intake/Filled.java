@@ -1,0 +1,22 @@
+package verdamen.core.intake;
+
+import verdamen.core.model.Coefficient;
+
+/**
+ * A mass that an unknown amount was found to be.
+ *
+ * @param grams g, at least 0
+ * @param sd its standard deviation, g
+ */
+public record Filled(double grams, double sd) {
+
+    /** Lower end of its 80 % range, g, at least 0. */
+    public double low() {
+        return Math.max(0, grams - Coefficient.RANGE_WIDTH.value() * sd);
+    }
+
+    /** Upper end of its 80 % range, g. */
+    public double high() {
+        return grams + Coefficient.RANGE_WIDTH.value() * sd;
+    }
+}

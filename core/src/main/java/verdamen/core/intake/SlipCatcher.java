@@ -1,0 +1,274 @@
+package verdamen.core.intake;
+
+import static verdamen.core.model.Symbol.*;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Dough;
+import verdamen.core.formula.BakersPercentages;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.OpenLine;
+import verdamen.core.formula.Part;
+import verdamen.core.formula.RecipeNotes;
+import verdamen.core.intake.Slip.Kind;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Term;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Role;
+import verdamen.core.pantry.Style;
+
+/** Looks over a formula for likely slips, each with its figure. */
+public final class SlipCatcher {
+
+    private static final String SODA = "baking-soda";
+    private static final String YEAST_GROUP = "yeast";
+    private static final double PERCENT = 100;
+    private static final double FARTHEST_FACTOR = 40;
+
+    /** Factors of likely slips: doubled, ten times, ounces in a pound, grams in an ounce. */
+    private static final double[] FACTORS = {2, 10, 16, 28.35};
+
+    private static final double NEAR = 0.12;
+    private static final double DISAGREEMENT = 0.10;
+    private static final double YEAST_DIES_C = 60;
+
+    private final Formula formula;
+    private final IngredientIndex index;
+    private final List<Slip> slips = new ArrayList<>();
+
+    private SlipCatcher(Formula formula, IngredientIndex index) {
+        this.formula = formula;
+        this.index = index;
+    }
+
+    /** All likely slips of a formula, those that were set aside too. */
+    public static List<Slip> look(Formula formula, IngredientIndex index) {
+        SlipCatcher catcher = new SlipCatcher(formula, index);
+        catcher.water();
+        catcher.salt();
+        catcher.leaveners();
+        catcher.pieces();
+        catcher.temperatures();
+        catcher.twice();
+        catcher.notInTheList();
+        return catcher.slips;
+    }
+
+    private void water() {
+        boolean open = formula.openLines().stream().anyMatch(line -> line.part() == Part.DOUGH);
+        Dough dough = Dough.of(formula);
+        Double softness = dough.softness(formula.rollAtMinute());
+        if (open || softness == null || !hasLiquid()) {
+            return;
+        }
+        Style style = formula.style();
+        double dry = style.softnessLow() * Coefficient.SLIP_DRY.value();
+        double wet = style.softnessHigh() * Coefficient.SLIP_WET.value();
+        if (softness < dry || softness > wet) {
+            add(
+                    softness < dry ? Kind.MUCH_TOO_DRY : Kind.MUCH_TOO_WET,
+                    "",
+                    null,
+                    List.of(),
+                    Term.softness(SOFTNESS, softness),
+                    Term.softness(WINDOW_LOW, style.softnessLow()),
+                    Term.softness(WINDOW_HIGH, style.softnessHigh()));
+        }
+    }
+
+    private boolean hasLiquid() {
+        return formula.lines().stream()
+                .anyMatch(line -> line.part() == Part.DOUGH
+                        && (line.ingredient().role() == Role.LIQUID
+                                || line.ingredient().role() == Role.DAIRY
+                                || line.ingredient().role() == Role.INCLUSION));
+    }
+
+    private void salt() {
+        double flour = BakersPercentages.flourGrams(formula.lines());
+        double inDough = grams(Part.DOUGH, line -> line.ingredient().role() == Role.SALT);
+        if (flour > 0 && inDough > 0) {
+            double pct = PERCENT * inDough / flour;
+            if (pct < Coefficient.SLIP_SALT_LEAST.value()) {
+                addSalt(Kind.LITTLE_SALT, Part.DOUGH, pct, Coefficient.SLIP_SALT_LEAST);
+            } else if (pct > Coefficient.SLIP_SALT_MOST.value()) {
+                addSalt(Kind.MUCH_SALT, Part.DOUGH, pct, Coefficient.SLIP_SALT_MOST);
+            }
+        }
+        double filling = grams(Part.FILLING, line -> true);
+        double inFilling = grams(Part.FILLING, line -> line.ingredient().role() == Role.SALT);
+        double fillingPct = filling > 0 ? PERCENT * inFilling / filling : 0;
+        if (fillingPct > Coefficient.SLIP_SALT_MOST.value()) {
+            addSalt(Kind.MUCH_SALT_IN_FILLING, Part.FILLING, fillingPct, Coefficient.SLIP_SALT_MOST);
+        }
+    }
+
+    private void addSalt(Kind kind, Part part, double pct, Coefficient limit) {
+        Integer line = formula.lines().stream()
+                .filter(each -> each.part() == part && each.ingredient().role() == Role.SALT)
+                .map(Line::index)
+                .findFirst()
+                .orElse(null);
+        add(kind, "", line, List.of(), Term.percent(SALT_PCT, pct), Term.percent(LIMIT, limit.value()));
+    }
+
+    private void leaveners() {
+        double flour = BakersPercentages.flourGrams(formula.lines());
+        for (Line line : formula.lines()) {
+            Ingredient ingredient = line.ingredient();
+            if (flour <= 0 || line.part() != Part.DOUGH) {
+                continue;
+            }
+            double pct = PERCENT * line.grams() / flour;
+            if (ingredient.code().equals(SODA) && pct >= Coefficient.SLIP_SODA_MOST.value()) {
+                addShare(Kind.SODA_FOR_POWDER, line, pct, Coefficient.SLIP_SODA_MOST);
+            }
+            if (ingredient.group().equals(YEAST_GROUP) && pct > Coefficient.SLIP_YEAST_MOST.value()) {
+                addShare(Kind.MUCH_YEAST, line, pct, Coefficient.SLIP_YEAST_MOST);
+            }
+        }
+    }
+
+    private void addShare(Kind kind, Line line, double pct, Coefficient limit) {
+        add(
+                kind,
+                line.ingredient().code(),
+                line.index(),
+                List.of(line.ingredient().name()),
+                Term.percent(FLOUR_SHARE, pct),
+                Term.percent(LIMIT, limit.value()));
+    }
+
+    /** Pieces times their weight, or the style's usual piece, against the dough. */
+    private void pieces() {
+        RecipeNotes notes = formula.notes();
+        boolean open = formula.openLines().stream().anyMatch(line -> line.part() != Part.SURFACE);
+        if (notes.pieces() == null || open) {
+            return;
+        }
+        boolean stated = notes.pieceGrams() != null;
+        double each = notes.pieceGrams() == null ? formula.style().pieceGrams() : notes.pieceGrams();
+        double said = notes.pieces() * each;
+        double dough = Dough.of(formula).grams();
+        double all = dough + grams(Part.FILLING, line -> true);
+        if (dough <= 0 || near(dough / said, DISAGREEMENT) || near(all / said, DISAGREEMENT)) {
+            return;
+        }
+        double ratio = dough / said;
+        for (double factor : FACTORS) {
+            // Twice the style's usual piece is no slip; twice what was stated is.
+            boolean tells = stated || factor > 2;
+            if (tells && (near(ratio / factor, NEAR) || near(ratio * factor, NEAR))) {
+                add(Kind.TOTAL_BY_A_FACTOR, "", null, List.of(), figures(dough, said, notes, each, factor));
+                return;
+            }
+        }
+        if (stated || ratio > FARTHEST_FACTOR || ratio < 1 / FARTHEST_FACTOR) {
+            add(Kind.PIECES_DISAGREE, "", null, List.of(), figures(dough, said, notes, each, ratio));
+        }
+    }
+
+    private static Term[] figures(double dough, double said, RecipeNotes notes, double each, double factor) {
+        return new Term[] {
+            Term.grams(DOUGH, dough),
+            Term.grams(PIECES_TOGETHER, said),
+            Term.count(PIECES, notes.pieces() == null ? 0 : notes.pieces()),
+            Term.grams(PIECE, each),
+            Term.factor(FACTOR, factor)
+        };
+    }
+
+    private static boolean near(double ratio, double within) {
+        return Math.abs(ratio - 1) <= within;
+    }
+
+    private void temperatures() {
+        Double water = formula.waterTemperatureC();
+        boolean yeast = formula.lines().stream()
+                .anyMatch(line -> line.ingredient().group().equals(YEAST_GROUP) && line.part() == Part.DOUGH);
+        if (water != null && yeast && water >= YEAST_DIES_C) {
+            add(
+                    Kind.OTHER_SCALE,
+                    "water",
+                    null,
+                    List.of(),
+                    Term.celsius(READ_TEMPERATURE, water),
+                    Term.celsius(LIKELY_TEMPERATURE, Temperatures.celsiusOf(water)));
+        }
+        String method = formula.notes().method();
+        if (method != null) {
+            Temperatures.suspects(method)
+                    .forEach(suspect -> add(
+                            Kind.OTHER_SCALE,
+                            suspect.written(),
+                            null,
+                            List.of(suspect.written()),
+                            Term.celsius(READ_TEMPERATURE, suspect.readCelsius()),
+                            Term.celsius(LIKELY_TEMPERATURE, suspect.likelyCelsius())));
+        }
+    }
+
+    private void twice() {
+        Map<String, Line> seen = new HashMap<>();
+        for (Line line : formula.lines()) {
+            boolean several = line.ingredient().isPlainWater();
+            Line earlier =
+                    several ? null : seen.put(line.part() + line.ingredient().code(), line);
+            if (earlier != null) {
+                add(
+                        Kind.TWICE,
+                        line.ingredient().code(),
+                        line.index(),
+                        List.of(line.ingredient().name()),
+                        Term.grams(MASS, earlier.grams()),
+                        Term.grams(MASS, line.grams()));
+            }
+        }
+    }
+
+    private void notInTheList() {
+        String method = formula.notes().method();
+        if (method == null || method.isBlank()) {
+            return;
+        }
+        List<Ingredient> listed = new ArrayList<>();
+        formula.lines().forEach(line -> listed.add(line.ingredient()));
+        formula.openLines().stream()
+                .map(OpenLine::ingredient)
+                .filter(ingredient -> ingredient != null)
+                .forEach(listed::add);
+        for (Ingredient named : index.namedIn(method)) {
+            if (listed.stream().noneMatch(each -> isSuchA(each, named))) {
+                add(Kind.NOT_IN_THE_LIST, named.code(), null, List.of(named.name()));
+            }
+        }
+    }
+
+    /** Whether a method that says "the flour" or "the pumpkin" can mean this one. */
+    private static boolean isSuchA(Ingredient listed, Ingredient named) {
+        boolean byRole = Set.of(Role.FLOUR, Role.FAT, Role.SALT).contains(named.role());
+        return listed.code().equals(named.code())
+                || (byRole ? listed.role() == named.role() : listed.group().equals(named.group()))
+                || listed.code().split("-")[0].equals(named.code().split("-")[0]);
+    }
+
+    private double grams(Part part, Predicate<Line> counts) {
+        return formula.lines().stream()
+                .filter(line -> line.part() == part)
+                .filter(counts)
+                .mapToDouble(Line::grams)
+                .sum();
+    }
+
+    private void add(Kind kind, String about, @Nullable Integer line, List<String> words, Term... terms) {
+        String key = about.isEmpty() ? kind.code() : kind.code() + ":" + about;
+        slips.add(
+                new Slip(key, kind, line, words, List.of(terms), formula.notes().reasonFor(key)));
+    }
+}
