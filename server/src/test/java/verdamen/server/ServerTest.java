@@ -16,6 +16,7 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.server.testing.TestDatabase;
@@ -62,6 +63,10 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     protected Answer putJson(String path, String body) {
         return perform(put(path).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    protected Answer delete(String path) {
+        return perform(MockMvcRequestBuilders.delete(path));
     }
 
     private Answer perform(MockHttpServletRequestBuilder request) {

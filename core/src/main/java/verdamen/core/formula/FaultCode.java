@@ -18,6 +18,8 @@ public enum FaultCode implements Coded {
     NOT_FOR_THIS_INGREDIENT("not-for-this-ingredient"),
     /** The value contradicts another one of the line. */
     CONTRADICTS("contradicts"),
+    /** The name is taken already. */
+    TAKEN("taken"),
     /** The text is longer than allowed. */
     TOO_LONG("too-long"),
     /** Nothing in the dough takes up water the way flour does. */

@@ -41,7 +41,7 @@ final class LineReader {
         this.text = text;
         this.index = index;
         this.measures = measures;
-        this.tokens = Token.of(text);
+        this.tokens = Token.of(text).stream().map(this::spelt).toList();
         this.used = new boolean[tokens.size()];
         this.part = section;
     }
@@ -86,6 +86,25 @@ final class LineReader {
                 part,
                 status(ingredient, mass),
                 findings);
+    }
+
+    /** A token with a misspelt word of preparation put right: "choped". */
+    private Token spelt(Token token) {
+        String singular = Singular.of(token.word());
+        if (!token.isWord()
+                || vocabulary.knows(token.word())
+                || vocabulary.knows(singular)
+                || index.knows(singular)
+                || index.nearest(singular).isPresent()) {
+            return token;
+        }
+        return vocabulary
+                .nearest(token.word())
+                .map(right -> {
+                    findings.add(Finding.of(Kind.MISSPELT, token.text(), right));
+                    return new Token(Token.Kind.WORD, right, right, 0, false);
+                })
+                .orElse(token);
     }
 
     /** Phrases whose words would be misread as amounts or ingredients: "a little", "for cooking". */

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Table;
@@ -63,6 +64,8 @@ final class Vocabulary {
                             + " tin tins can cans jar jars packet packets pack packs bag bags size sized medium x ready fine")
                     .split(" ")));
 
+    private static final int SHORTEST_MISSPELT = 5;
+    private static final LevenshteinDistance ONE_SLIP = new LevenshteinDistance(1);
     private static final Vocabulary BOOK = new Vocabulary();
 
     private final Map<String, String> measures = new HashMap<>();
@@ -104,6 +107,15 @@ final class Vocabulary {
     /** Whether a word is known here, so that it is no misspelt ingredient. */
     boolean knows(String word) {
         return STOP_WORDS.contains(word) || phraseWords.contains(word) || measures.containsKey(word);
+    }
+
+    /** The word of preparation that a misspelt word is one slip away from. */
+    Optional<String> nearest(String word) {
+        return word.length() < SHORTEST_MISSPELT
+                ? Optional.empty()
+                : phraseWords.stream()
+                        .filter(known -> known.length() >= SHORTEST_MISSPELT && ONE_SLIP.apply(word, known) >= 0)
+                        .min(Comparator.naturalOrder());
     }
 
     private static boolean beginsAt(List<Token> tokens, int from, List<String> words) {

@@ -1,17 +1,23 @@
 package verdamen.server.balance;
 
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.DoughSheet;
 import verdamen.core.Warning;
 import verdamen.core.balance.Balance;
+import verdamen.core.balance.Ends;
 import verdamen.core.balance.Hydration;
 import verdamen.core.balance.LedgerRow;
 import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.Water;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
 import verdamen.core.handling.SoftnessCurve;
+import verdamen.core.intake.Slip;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
 
@@ -37,6 +43,9 @@ import verdamen.core.pantry.Feel;
  * @param bakersPct baker's percentage of each line as asked; null without flour
  * @param settings the settings as used, the style's where none were asked for
  * @param warnings what to mind
+ * @param slips likely slips of pen, scale or book
+ * @param lineRanges 80 % range of each line as asked, g; null for what was weighed and for open lines
+ * @param ends dry end, likely point and wet end; null when all was weighed
  */
 record BalanceAnswer(
         double flourGrams,
@@ -57,7 +66,18 @@ record BalanceAnswer(
         @Nullable TooMuchWater tooMuch,
         List<@Nullable Double> bakersPct,
         Settings settings,
-        List<Warning> warnings) {
+        List<Warning> warnings,
+        List<Slip> slips,
+        List<@Nullable LineRange> lineRanges,
+        @Nullable Ends ends) {
+
+    /**
+     * The 80 % range of a line that was not weighed.
+     *
+     * @param low lower end, g, at least 0
+     * @param high upper end, g
+     */
+    record LineRange(double low, double high) {}
 
     /**
      * The settings as used.
@@ -79,7 +99,7 @@ record BalanceAnswer(
             double softnessHigh,
             double springLimitPct) {}
 
-    static BalanceAnswer of(DoughSheet sheet) {
+    static BalanceAnswer of(DoughSheet sheet, List<Slip> slips) {
         Balance balance = sheet.balance();
         return new BalanceAnswer(
                 balance.flourGrams(),
@@ -102,11 +122,25 @@ record BalanceAnswer(
                 balance.tooMuch(),
                 sheet.bakersPct(),
                 settings(sheet),
-                sheet.warnings());
+                sheet.warnings(),
+                slips,
+                lineRanges(sheet.formula()),
+                Ends.of(sheet.formula()).orElse(null));
+    }
+
+    private static List<@Nullable LineRange> lineRanges(Formula formula) {
+        @Nullable LineRange[] ranges = new LineRange[formula.lineCount()];
+        for (Line line : formula.lines()) {
+            if (line.sdGrams() != null) {
+                double half = Coefficient.RANGE_WIDTH.value() * line.sdGrams();
+                ranges[line.index()] = new LineRange(Math.max(0, line.grams() - half), line.grams() + half);
+            }
+        }
+        return Arrays.asList(ranges);
     }
 
     private static Settings settings(DoughSheet sheet) {
-        var formula = sheet.formula();
+        Formula formula = sheet.formula();
         return new Settings(
                 formula.restMinutes(),
                 formula.kneading().endMinute(),

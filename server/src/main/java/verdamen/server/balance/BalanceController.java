@@ -6,8 +6,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.DoughSheet;
 import verdamen.core.formula.BakersPercentages;
+import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.server.intake.IntakeService;
 import verdamen.server.pantry.PantryService;
 
 /** The balance over the API. Nothing is saved. */
@@ -16,15 +18,18 @@ import verdamen.server.pantry.PantryService;
 class BalanceController {
 
     private final PantryService pantry;
+    private final IntakeService intake;
 
-    BalanceController(PantryService pantry) {
+    BalanceController(PantryService pantry, IntakeService intake) {
         this.pantry = pantry;
+        this.intake = intake;
     }
 
     /** The balance of a formula. */
     @PostMapping
     BalanceAnswer balance(@RequestBody FormulaSpec formula) {
-        return BalanceAnswer.of(DoughSheet.of(FormulaReader.read(formula, pantry.pantry())));
+        Formula read = FormulaReader.read(formula, pantry.pantry());
+        return BalanceAnswer.of(DoughSheet.of(read), intake.slips(read));
     }
 
     /** The grams of all lines after one is set to a baker's percentage. */

@@ -28,7 +28,10 @@ interface FormulaMapper {
             @Nullable Double waterTemperatureC,
             @Nullable Double restMinutes,
             @Nullable Double sheetMm,
-            @Nullable Double softnessTarget) {}
+            @Nullable Double softnessTarget,
+            @Nullable Double pieces,
+            @Nullable Double pieceGrams,
+            @Nullable String method) {}
 
     /** A version with its formula's row, for the list. */
     record NewestRow(
@@ -44,14 +47,17 @@ interface FormulaMapper {
             @Nullable Double waterTemperatureC,
             @Nullable Double restMinutes,
             @Nullable Double sheetMm,
-            @Nullable Double softnessTarget) {}
+            @Nullable Double softnessTarget,
+            @Nullable Double pieces,
+            @Nullable Double pieceGrams,
+            @Nullable String method) {}
 
     /** A line's own row. */
     record LineRow(
             long versionId,
             int position,
-            String ingredientCode,
-            double grams,
+            @Nullable String ingredientCode,
+            @Nullable Double grams,
             @Nullable Double sd,
             @Nullable String part,
             @Nullable String formCode,
@@ -61,7 +67,15 @@ interface FormulaMapper {
             @Nullable Double absorptionPct,
             @Nullable Double absorptionSdPct,
             @Nullable Double pieceMm,
-            @Nullable String fatState) {}
+            @Nullable String fatState,
+            @Nullable String openness,
+            @Nullable String sourceText,
+            @Nullable String measureCode,
+            @Nullable Double quantity,
+            @Nullable Long lotId) {}
+
+    /** A remark set aside in a version. */
+    record SetAsideRow(long versionId, int position, String slip, String reason) {}
 
     /** The newest version of every formula, the last saved first. */
     List<NewestRow> newest();
@@ -91,6 +105,10 @@ interface FormulaMapper {
     long insertVersion(VersionRow row);
 
     void insertLines(List<LineRow> rows);
+
+    List<SetAsideRow> setAsides(long versionId);
+
+    void insertSetAsides(List<SetAsideRow> rows);
 
     int setState(@Param("id") long id, @Param("state") String state);
 }

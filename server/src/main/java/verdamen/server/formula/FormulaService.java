@@ -25,6 +25,7 @@ import verdamen.core.pantry.Pantry;
 import verdamen.server.formula.FormulaMapper.FormulaRow;
 import verdamen.server.formula.FormulaMapper.LineRow;
 import verdamen.server.formula.FormulaMapper.NewestRow;
+import verdamen.server.formula.FormulaMapper.SetAsideRow;
 import verdamen.server.formula.FormulaMapper.VersionRow;
 import verdamen.server.pantry.PantryService;
 
@@ -187,8 +188,15 @@ public class FormulaService {
                 spec.waterTemperatureC(),
                 spec.restMinutes(),
                 spec.sheetMm(),
-                spec.softnessTarget()));
+                spec.softnessTarget(),
+                spec.notes() == null ? null : spec.notes().pieces(),
+                spec.notes() == null ? null : spec.notes().pieceGrams(),
+                spec.notes() == null ? null : spec.notes().method()));
         mapper.insertLines(FormulaRows.rows(versionId, checked.lines()));
+        List<SetAsideRow> setAsides = FormulaRows.setAsides(versionId, spec.notes());
+        if (!setAsides.isEmpty()) {
+            mapper.insertSetAsides(setAsides);
+        }
     }
 
     private FormulaRow formula(long id) {
@@ -215,7 +223,7 @@ public class FormulaService {
                 formula.id(),
                 state(formula.state()),
                 FormulaRows.summary(shown),
-                FormulaRows.spec(shown, mapper.lines(shown.id())),
+                FormulaRows.spec(shown, mapper.lines(shown.id()), mapper.setAsides(shown.id())),
                 formula.latestNumber(),
                 versions.stream().map(FormulaRows::summary).toList());
     }
@@ -236,6 +244,7 @@ public class FormulaService {
                 balance.hydration(),
                 balance.softness(),
                 balance.softness() == null ? null : book.feel(balance.softness()),
+                formula.openLines().size(),
                 balance.water().standing(),
                 balance.water().missing());
     }

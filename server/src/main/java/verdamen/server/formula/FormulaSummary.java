@@ -21,6 +21,7 @@ import verdamen.core.pantry.Feel;
  * @param hydration its three hydrations
  * @param softness its softness when rolled; null when nothing drinks
  * @param feel the word for it
+ * @param openLines how many lines do not count yet
  * @param standing where its plain water stands against the range
  * @param missingGrams plain water still missing, g; below 0 when there is too much
  */
@@ -36,5 +37,6 @@ public record FormulaSummary(
         Hydration hydration,
         @Nullable Double softness,
         @Nullable Feel feel,
+        int openLines,
         Standing standing,
         double missingGrams) {}

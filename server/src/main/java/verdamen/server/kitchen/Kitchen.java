@@ -8,5 +8,14 @@ package verdamen.server.kitchen;
  * @param temperatureUnit {@code C} or {@code F}
  * @param decimalMark {@code point} or {@code comma}
  * @param dateOrder {@code day-month}, {@code month-day} or {@code iso}
+ * @param cupMl the kitchen's cup, ml, 200 to 300
+ * @param currency sign of its currency, 1 to 5 characters
  */
-public record Kitchen(String name, String massUnit, String temperatureUnit, String decimalMark, String dateOrder) {}
+public record Kitchen(
+        String name,
+        String massUnit,
+        String temperatureUnit,
+        String decimalMark,
+        String dateOrder,
+        double cupMl,
+        String currency) {}

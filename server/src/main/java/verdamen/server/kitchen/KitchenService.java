@@ -15,6 +15,9 @@ import verdamen.core.formula.RefusedFormulaException;
 public class KitchenService {
 
     private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_CURRENCY = 5;
+    private static final double SMALLEST_CUP_ML = 200;
+    private static final double LARGEST_CUP_ML = 300;
 
     private final KitchenMapper mapper;
 
@@ -47,12 +50,33 @@ public class KitchenService {
         choice(faults, "temperatureUnit", kitchen.temperatureUnit(), Set.of("C", "F"));
         choice(faults, "decimalMark", kitchen.decimalMark(), Set.of("point", "comma"));
         choice(faults, "dateOrder", kitchen.dateOrder(), Set.of("day-month", "month-day", "iso"));
+        between(faults, "cupMl", kitchen.cupMl());
+        String currency = kitchen.currency() == null ? "" : kitchen.currency().strip();
+        if (currency.isEmpty() || currency.length() > LONGEST_CURRENCY) {
+            FaultCode code = currency.isEmpty() ? FaultCode.MISSING : FaultCode.TOO_LONG;
+            faults.add(
+                    new Fault(null, "currency", code, currency.isEmpty() ? null : currency, (double) LONGEST_CURRENCY));
+        }
         if (!faults.isEmpty()) {
             throw new RefusedFormulaException(faults);
         }
         mapper.save(new Kitchen(
-                name, kitchen.massUnit(), kitchen.temperatureUnit(), kitchen.decimalMark(), kitchen.dateOrder()));
+                name,
+                kitchen.massUnit(),
+                kitchen.temperatureUnit(),
+                kitchen.decimalMark(),
+                kitchen.dateOrder(),
+                kitchen.cupMl(),
+                currency));
         return mapper.kitchen();
+    }
+
+    private static void between(List<Fault> faults, String field, double millilitres) {
+        if (!(millilitres >= SMALLEST_CUP_ML)) {
+            faults.add(new Fault(null, field, FaultCode.TOO_SMALL, String.valueOf(millilitres), SMALLEST_CUP_ML));
+        } else if (millilitres > LARGEST_CUP_ML) {
+            faults.add(new Fault(null, field, FaultCode.TOO_LARGE, String.valueOf(millilitres), LARGEST_CUP_ML));
+        }
     }
 
     private static void choice(List<Fault> faults, String field, @Nullable String value, Set<String> choices) {

@@ -27,6 +27,24 @@ final class FaultWords {
             Map.entry("restMinutes", "The rest in minutes"),
             Map.entry("sheetMm", "The sheet in mm"),
             Map.entry("softnessTarget", "The softness to aim for"),
+            Map.entry("quantity", "The number of measures"),
+            Map.entry("measure", "The measure"),
+            Map.entry("text", "The text"),
+            Map.entry("method", "The method"),
+            Map.entry("pieces", "The number of pieces"),
+            Map.entry("pieceGrams", "The weight of a piece in grams"),
+            Map.entry("reason", "The reason"),
+            Map.entry("cupMl", "The cup in ml"),
+            Map.entry("currency", "The currency"),
+            Map.entry("millilitres", "The volume in ml"),
+            Map.entry("count", "How many there were"),
+            Map.entry("plural", "The plural"),
+            Map.entry("doughGrams", "The weight of the dough in grams"),
+            Map.entry("bowlLossPct", "What stays on the bowl in %"),
+            Map.entry("beforeGrams", "The weight before in grams"),
+            Map.entry("afterGrams", "The weight after in grams"),
+            Map.entry("line", "The line"),
+            Map.entry("how", "The way to fill it"),
             Map.entry("pct", "The baker's percentage"),
             Map.entry("name", "The name"),
             Map.entry("note", "The note"),
@@ -44,6 +62,9 @@ final class FaultWords {
             case TOO_LARGE -> field + " is " + value(fault) + "; it must be at most " + limit(fault) + ".";
             case UNKNOWN_CODE -> field + " “" + fault.value() + "” is not known. Choose one from the list.";
             case NOT_FOR_THIS_INGREDIENT -> field + " means nothing for this ingredient. Take it out.";
+            case CONTRADICTS -> field + " contradicts the rest of the line: it is marked as not known yet.";
+            case TAKEN -> field + " “" + fault.value() + "” is taken already. Choose another one.";
+            case TOO_LONG -> field + " has " + fault.value() + "; at most " + limit(fault) + " are kept.";
             case NO_FLOUR -> "Nothing in the dough takes up water the way flour does. Add a flour.";
         };
     }

@@ -53,14 +53,21 @@ public class PantryApiTest extends ServerTest {
     Object[][] badSettings() {
         return new Object[][] {
             {
-                "{\"name\":\"\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\"}",
+                "{\"name\":\"\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"currency\":\"€\"}",
                 "name"
             },
             {
-                "{\"name\":\"K\",\"massUnit\":\"stone\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\"}",
+                "{\"name\":\"K\",\"massUnit\":\"stone\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"currency\":\"€\"}",
                 "massUnit"
             },
-            {"{\"name\":\"K\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\"}", "dateOrder"},
+            {
+                "{\"name\":\"K\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\",\"cupMl\":24.0,\"currency\":\"€\"}",
+                "cupMl"
+            },
+            {
+                "{\"name\":\"K\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"cupMl\":240.0,\"currency\":\"€\"}",
+                "dateOrder"
+            },
         };
     }
 
@@ -73,7 +80,7 @@ public class PantryApiTest extends ServerTest {
     public void keepsTheKitchensSettings() {
         JsonNode before = getJson("/api/kitchen").expect(200).body();
         String settings =
-                "{\"name\":\"North kitchen\",\"massUnit\":\"oz\",\"temperatureUnit\":\"F\",\"decimalMark\":\"comma\",\"dateOrder\":\"iso\"}";
+                "{\"name\":\"North kitchen\",\"massUnit\":\"oz\",\"temperatureUnit\":\"F\",\"decimalMark\":\"comma\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"currency\":\"€\"}";
         putJson("/api/kitchen", settings).expect(200);
         assertEquals(getJson("/api/kitchen").body(), json.readTree(settings));
         putJson("/api/kitchen", before.toString()).expect(200);

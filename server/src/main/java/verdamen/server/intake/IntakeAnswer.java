@@ -1,0 +1,82 @@
+package verdamen.server.intake;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Part;
+import verdamen.core.intake.Finding;
+import verdamen.core.intake.LineStatus;
+import verdamen.core.intake.ParsedLine;
+import verdamen.core.intake.ParsedRecipe;
+import verdamen.core.pantry.FatState;
+
+/**
+ * A recipe as understood.
+ *
+ * @param title its name; null when none stood before the ingredients
+ * @param pieces how many it says it makes; null when it does not say
+ * @param lines every line of ingredients, in order
+ * @param method the method that stood below; empty for none
+ */
+record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<Line> lines, String method) {
+
+    /**
+     * A line as understood.
+     *
+     * @param text its words, as written
+     * @param ingredient code of the ingredient; null when none was recognised
+     * @param grams mass, g; null when it is not known
+     * @param gramsLow lower end of its 80 % range, g
+     * @param gramsHigh upper end of its 80 % range, g
+     * @param sd its standard deviation, g; null for what was weighed
+     * @param form code of the form that its words fix
+     * @param fatState how firm its words say a fat is
+     * @param part where it belongs
+     * @param measure code of the measure it was stated in
+     * @param quantity how many of that measure
+     * @param status how far it was understood
+     * @param reason why it is not simply read, in plain words; null when it is
+     * @param findings the same as codes
+     */
+    record Line(
+            String text,
+            @Nullable String ingredient,
+            @Nullable Double grams,
+            @Nullable Double gramsLow,
+            @Nullable Double gramsHigh,
+            @Nullable Double sd,
+            @Nullable String form,
+            @Nullable FatState fatState,
+            Part part,
+            @Nullable String measure,
+            @Nullable Double quantity,
+            LineStatus status,
+            @Nullable String reason,
+            List<Finding> findings) {
+
+        static Line of(ParsedLine line) {
+            return new Line(
+                    line.text(),
+                    line.ingredient(),
+                    line.grams(),
+                    line.gramsLow(),
+                    line.gramsHigh(),
+                    line.sd(),
+                    line.form(),
+                    line.fatState(),
+                    line.part(),
+                    line.measure(),
+                    line.quantity(),
+                    line.status(),
+                    line.status() == LineStatus.READ ? null : FindingWords.of(line.findings()),
+                    line.findings());
+        }
+    }
+
+    static IntakeAnswer of(ParsedRecipe recipe) {
+        return new IntakeAnswer(
+                recipe.title(),
+                recipe.pieces(),
+                recipe.lines().stream().map(Line::of).toList(),
+                recipe.method());
+    }
+}

@@ -1,0 +1,83 @@
+package verdamen.server.intake;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.intake.Filled;
+
+/** Intake over the API. Nothing but names is saved. */
+@RestController
+@RequestMapping("/api/intake")
+class IntakeController {
+
+    private final IntakeService intake;
+
+    IntakeController(IntakeService intake) {
+        this.intake = intake;
+    }
+
+    /**
+     * A recipe to read.
+     *
+     * @param text the recipe as pasted, at most 100,000 characters
+     * @param style code of the style it is for, where that is known
+     */
+    record ParseRequest(@Nullable String text, @Nullable String style) {}
+
+    /** A recipe as understood. */
+    @PostMapping("/parse")
+    IntakeAnswer parse(@RequestBody ParseRequest request) {
+        return IntakeAnswer.of(intake.parse(request.text()));
+    }
+
+    /** A line to read. */
+    record LineRequest(@Nullable String text, @Nullable String part) {}
+
+    /** One line as understood. */
+    @PostMapping("/line")
+    IntakeAnswer.Line line(@RequestBody LineRequest request) {
+        return IntakeAnswer.Line.of(intake.parseLine(request.text(), request.part()));
+    }
+
+    /**
+     * What an unknown amount was found to be.
+     *
+     * @param grams g
+     * @param sd its standard deviation, g
+     * @param gramsLow lower end of its 80 % range, g
+     * @param gramsHigh upper end of its 80 % range, g
+     */
+    record FilledAnswer(double grams, double sd, double gramsLow, double gramsHigh) {}
+
+    /** The amount of an open line. */
+    @PostMapping("/fill")
+    FilledAnswer fill(@RequestBody FillRequest request) {
+        Filled filled = intake.fill(request);
+        return new FilledAnswer(filled.grams(), filled.sd(), filled.low(), filled.high());
+    }
+
+    /** The names that this kitchen has taught. */
+    @GetMapping("/names")
+    List<TaughtName> names() {
+        return intake.names();
+    }
+
+    /** Remembers a name for an ingredient. */
+    @PutMapping("/names")
+    List<TaughtName> teach(@RequestBody TaughtName name) {
+        return intake.teach(name);
+    }
+
+    /** Forgets a name. */
+    @DeleteMapping("/names")
+    List<TaughtName> forget(@RequestParam String name) {
+        return intake.forget(name);
+    }
+}

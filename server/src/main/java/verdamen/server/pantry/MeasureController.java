@@ -1,0 +1,72 @@
+package verdamen.server.pantry;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import verdamen.server.pantry.MeasureService.VesselRequest;
+import verdamen.server.pantry.MeasureService.WeighInRequest;
+
+/** The kitchen's measures over the API. */
+@RestController
+@RequestMapping("/api/measures")
+class MeasureController {
+
+    private final MeasureService measures;
+
+    MeasureController(MeasureService measures) {
+        this.measures = measures;
+    }
+
+    /** All measures with what weigh-ins have taught. */
+    @GetMapping
+    MeasuresDocument measures() {
+        return measures.document();
+    }
+
+    /** What so many of a measure of an ingredient weigh. */
+    @GetMapping("/amount")
+    MeasuresDocument.Amount amount(
+            @RequestParam String measure, @RequestParam String ingredient, @RequestParam double quantity) {
+        return measures.amount(measure, ingredient, quantity);
+    }
+
+    /** Saves a vessel of the kitchen's own. */
+    @PostMapping("/vessels")
+    MeasuresDocument saveVessel(@RequestBody VesselRequest request) {
+        return measures.saveVessel(request);
+    }
+
+    /** Takes a vessel away. */
+    @DeleteMapping("/vessels/{code}")
+    MeasuresDocument deleteVessel(@PathVariable String code) {
+        return measures.deleteVessel(code);
+    }
+
+    /** This kitchen's volume of a measure of the book. */
+    record VolumeRequest(@Nullable Double millilitres) {}
+
+    /** Sets this kitchen's volume of a measure of the book, or takes the book's again. */
+    @PutMapping("/{code}/volume")
+    MeasuresDocument setVolume(@PathVariable String code, @RequestBody VolumeRequest request) {
+        return measures.setVolume(code, request.millilitres());
+    }
+
+    /** Records a weigh-in. */
+    @PostMapping("/weigh-ins")
+    MeasuresDocument weighIn(@RequestBody WeighInRequest request) {
+        return measures.weighIn(request);
+    }
+
+    /** Takes a weigh-in back. */
+    @DeleteMapping("/weigh-ins/{id}")
+    MeasuresDocument deleteWeighIn(@PathVariable long id) {
+        return measures.deleteWeighIn(id);
+    }
+}

@@ -1,0 +1,73 @@
+package verdamen.server.pantry;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and writes the kitchen's own vessels, volumes and weigh-ins. */
+@Mapper
+interface MeasureMapper {
+
+    /** A vessel's own row. */
+    record VesselRow(String code, String name, String plural, double millilitres, double relativeSd, String notes) {}
+
+    /** A volume of the kitchen's own for a measure of the book. */
+    record OwnVolumeRow(String measureCode, double millilitres) {}
+
+    /** A weigh-in's own row. */
+    record WeighInRow(
+            long id,
+            String measureCode,
+            @Nullable String ingredientCode,
+            double grams,
+            double count,
+            OffsetDateTime weighedAt) {}
+
+    @Select("select code, name, plural, millilitres, relative_sd, notes from vessel order by name")
+    List<VesselRow> vessels();
+
+    @Select("select measure_code, millilitres from own_volume")
+    List<OwnVolumeRow> ownVolumes();
+
+    @Select("""
+            select id, measure_code, ingredient_code, grams, count, weighed_at from weigh_in order by weighed_at desc, id desc
+            """)
+    List<WeighInRow> weighIns();
+
+    @Insert("""
+            insert into vessel (code, name, plural, millilitres, relative_sd, notes)
+            values (#{code}, #{name}, #{plural}, #{millilitres}, #{relativeSd}, #{notes})
+            on conflict (code) do update set name = excluded.name, plural = excluded.plural,
+                millilitres = excluded.millilitres, relative_sd = excluded.relative_sd, notes = excluded.notes
+            """)
+    void saveVessel(VesselRow row);
+
+    @Delete("delete from vessel where code = #{code}")
+    int deleteVessel(String code);
+
+    @Insert("""
+            insert into own_volume (measure_code, millilitres) values (#{measureCode}, #{millilitres})
+            on conflict (measure_code) do update set millilitres = excluded.millilitres
+            """)
+    void saveOwnVolume(OwnVolumeRow row);
+
+    @Delete("delete from own_volume where measure_code = #{code}")
+    void deleteOwnVolume(String code);
+
+    @Insert("""
+            insert into weigh_in (measure_code, ingredient_code, grams, count, weighed_at)
+            values (#{measureCode}, #{ingredientCode}, #{grams}, #{count}, #{weighedAt})
+            """)
+    void insertWeighIn(WeighInRow row);
+
+    @Delete("delete from weigh_in where id = #{id}")
+    int deleteWeighIn(long id);
+
+    @Delete("delete from weigh_in where measure_code = #{code}")
+    void deleteWeighInsOf(@Param("code") String code);
+}

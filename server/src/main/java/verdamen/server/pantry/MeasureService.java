@@ -1,0 +1,317 @@
+package verdamen.server.pantry;
+
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.formula.Fault;
+import verdamen.core.formula.FaultCode;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.RefusedFormulaException;
+import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.KitchenMeasures;
+import verdamen.core.pantry.Measure;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Portion;
+import verdamen.core.pantry.WeighIn;
+import verdamen.server.kitchen.KitchenService;
+import verdamen.server.pantry.MeasureMapper.OwnVolumeRow;
+import verdamen.server.pantry.MeasureMapper.VesselRow;
+import verdamen.server.pantry.MeasureMapper.WeighInRow;
+import verdamen.server.pantry.MeasuresDocument.Amount;
+import verdamen.server.pantry.MeasuresDocument.Calibration;
+
+/** The kitchen's own measures: cup, vessels, and weigh-ins of both. */
+@Service
+public class MeasureService {
+
+    private static final String CUP = "cup";
+    private static final String VOLUME = "volume";
+    private static final double VESSEL_SD = 0.15;
+    private static final int LONGEST_NAME = 40;
+    private static final double MOST_GRAMS = 100_000;
+    private static final double MOST_MILLILITRES = 20_000;
+    private static final double PERCENT = 100;
+
+    private final MeasureMapper mapper;
+    private final PantryService pantry;
+    private final KitchenService kitchen;
+    private final Clock clock;
+
+    MeasureService(MeasureMapper mapper, PantryService pantry, KitchenService kitchen, Clock clock) {
+        this.mapper = mapper;
+        this.pantry = pantry;
+        this.kitchen = kitchen;
+        this.clock = clock;
+    }
+
+    /** The measures as they count in this kitchen now. */
+    @Transactional(readOnly = true)
+    public KitchenMeasures measures() {
+        return measures(mapper.weighIns());
+    }
+
+    private KitchenMeasures measures(List<WeighInRow> weighIns) {
+        return new KitchenMeasures(
+                pantry.pantry(),
+                mapper.vessels().stream().map(MeasureService::measure).toList(),
+                ownVolumes(),
+                weighIns.stream()
+                        .map(row -> new WeighIn(row.measureCode(), row.ingredientCode(), row.grams(), row.count()))
+                        .toList());
+    }
+
+    private Map<String, Double> ownVolumes() {
+        Map<String, Double> volumes = new HashMap<>();
+        volumes.put(CUP, kitchen.kitchen().cupMl());
+        mapper.ownVolumes().forEach(row -> volumes.put(row.measureCode(), row.millilitres()));
+        return volumes;
+    }
+
+    private static Measure measure(VesselRow row) {
+        return new Measure(
+                row.code(), row.name(), row.plural(), VOLUME, row.millilitres(), null, row.relativeSd(), row.notes());
+    }
+
+    /** All measures with what was learned about them. */
+    @Transactional(readOnly = true)
+    public MeasuresDocument document() {
+        List<WeighInRow> weighIns = mapper.weighIns();
+        KitchenMeasures measures = measures(weighIns);
+        KitchenMeasures typical = measures(List.of());
+        Map<String, Double> own = ownVolumes();
+        Pantry book = pantry.pantry();
+        Set<String> bookCodes = new LinkedHashSet<>();
+        book.measures().forEach(measure -> bookCodes.add(measure.code()));
+        List<MeasuresDocument.Item> items = measures.all().stream()
+                .map(measure -> new MeasuresDocument.Item(
+                        measure.code(),
+                        measure.name(),
+                        measure.plural(),
+                        measure.kind(),
+                        own.getOrDefault(measure.code(), measure.millilitres()),
+                        bookCodes.contains(measure.code()) ? measure.millilitres() : null,
+                        measure.grams(),
+                        PERCENT * measure.relativeSd(),
+                        !bookCodes.contains(measure.code()),
+                        measure.notes()))
+                .toList();
+        return new MeasuresDocument(
+                items,
+                calibrations(weighIns, measures, typical),
+                weighIns.stream().map(this::item).toList());
+    }
+
+    private List<Calibration> calibrations(
+            List<WeighInRow> weighIns, KitchenMeasures measures, KitchenMeasures typical) {
+        record Pair(String measure, String ingredient) {}
+        Set<Pair> pairs = new LinkedHashSet<>();
+        weighIns.forEach(
+                row -> pairs.add(new Pair(row.measureCode(), weighed(row).code())));
+        List<Calibration> calibrations = new ArrayList<>();
+        for (Pair pair : pairs) {
+            Ingredient ingredient =
+                    pantry.pantry().ingredient(pair.ingredient()).orElseThrow();
+            measures.portion(pair.measure(), ingredient)
+                    .ifPresent(portion -> calibrations.add(new Calibration(
+                            pair.measure(),
+                            ingredient.code(),
+                            ingredient.name(),
+                            portion.grams(),
+                            portion.grams() * portion.relativeSd(),
+                            portion.weighIns(),
+                            typical.portion(pair.measure(), ingredient)
+                                    .map(Portion::grams)
+                                    .orElse(null))));
+        }
+        return calibrations;
+    }
+
+    private MeasuresDocument.WeighInItem item(WeighInRow row) {
+        Ingredient ingredient = weighed(row);
+        return new MeasuresDocument.WeighInItem(
+                row.id(),
+                row.measureCode(),
+                ingredient.code(),
+                ingredient.name(),
+                row.grams(),
+                row.count(),
+                row.weighedAt());
+    }
+
+    /** What was weighed; a vessel without an ingredient was filled with water. */
+    private Ingredient weighed(WeighInRow row) {
+        Pantry book = pantry.pantry();
+        return row.ingredientCode() == null
+                ? book.plainWater()
+                : book.ingredient(row.ingredientCode()).orElseGet(book::plainWater);
+    }
+
+    /**
+     * What so many of a measure of an ingredient weigh, or nothing when that is not known.
+     *
+     * @throws RefusedFormulaException when measure or ingredient is unknown or the quantity no sensible number
+     */
+    @Transactional(readOnly = true)
+    public Amount amount(String measure, String ingredient, double quantity) {
+        List<Fault> faults = new ArrayList<>();
+        number(faults, "quantity", quantity, 0, MOST_GRAMS);
+        Ingredient found = pantry.pantry().ingredient(ingredient).orElse(null);
+        if (found == null) {
+            faults.add(new Fault(null, "ingredient", FaultCode.UNKNOWN_CODE, ingredient, null));
+        }
+        Portion portion =
+                found == null ? null : measures().portion(measure, found).orElse(null);
+        if (found != null && portion == null) {
+            faults.add(new Fault(null, "measure", FaultCode.NOT_FOR_THIS_INGREDIENT, measure, null));
+        }
+        if (!faults.isEmpty() || portion == null) {
+            throw new RefusedFormulaException(faults);
+        }
+        double grams = quantity * portion.grams();
+        double sd = portion.source() == Portion.Source.MASS ? Line.weighedSdGrams(grams) : grams * portion.relativeSd();
+        double half = Coefficient.RANGE_WIDTH.value() * sd;
+        return new Amount(grams, sd, Math.max(0, grams - half), grams + half, portion.source(), portion.weighIns());
+    }
+
+    /** A vessel as asked. */
+    public record VesselRequest(
+            @Nullable String name,
+            @Nullable String plural,
+            @Nullable Double millilitres) {}
+
+    /** Saves a vessel under a code made from its name. */
+    @Transactional
+    public MeasuresDocument saveVessel(VesselRequest request) {
+        List<Fault> faults = new ArrayList<>();
+        String name = name(faults, "name", request.name());
+        String plural = request.plural() == null || request.plural().isBlank()
+                ? name + "s"
+                : name(faults, "plural", request.plural());
+        number(faults, "millilitres", request.millilitres(), 0.1, MOST_MILLILITRES);
+        String code = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+        boolean inTheBook = pantry.pantry().measures().stream()
+                .anyMatch(measure ->
+                        measure.code().equals(code) || measure.plural().equalsIgnoreCase(name));
+        if (inTheBook) {
+            faults.add(new Fault(null, "name", FaultCode.TAKEN, name, null));
+        }
+        refuse(faults);
+        double millilitres = request.millilitres() == null ? 0 : request.millilitres();
+        mapper.saveVessel(new VesselRow(code, name, plural, millilitres, VESSEL_SD, ""));
+        return document();
+    }
+
+    /** Takes a vessel away, with its weigh-ins. Lines measured with it keep their grams. */
+    @Transactional
+    public MeasuresDocument deleteVessel(String code) {
+        if (mapper.deleteVessel(code) > 0) {
+            mapper.deleteWeighInsOf(code);
+        }
+        return document();
+    }
+
+    /** Sets this kitchen's volume of a measure of the book; null takes the book's again. */
+    @Transactional
+    public MeasuresDocument setVolume(String code, @Nullable Double millilitres) {
+        List<Fault> faults = new ArrayList<>();
+        boolean volume = pantry.pantry().measures().stream()
+                .anyMatch(
+                        measure -> measure.code().equals(code) && measure.kind().equals(VOLUME) && !code.equals(CUP));
+        if (!volume) {
+            faults.add(new Fault(null, "measure", FaultCode.UNKNOWN_CODE, code, null));
+        }
+        if (millilitres != null) {
+            number(faults, "millilitres", millilitres, 0.1, MOST_MILLILITRES);
+        }
+        refuse(faults);
+        if (millilitres == null) {
+            mapper.deleteOwnVolume(code);
+        } else {
+            mapper.saveOwnVolume(new OwnVolumeRow(code, millilitres));
+        }
+        return document();
+    }
+
+    /** A weigh-in as asked. */
+    public record WeighInRequest(
+            @Nullable String measure,
+            @Nullable String ingredient,
+            @Nullable Double grams,
+            @Nullable Double count) {}
+
+    /** Records a weigh-in. */
+    @Transactional
+    public MeasuresDocument weighIn(WeighInRequest request) {
+        return weighIn(request, clock.instant().atOffset(ZoneOffset.UTC));
+    }
+
+    /** As {@link #weighIn(WeighInRequest)}, at a given time. */
+    @Transactional
+    public MeasuresDocument weighIn(WeighInRequest request, OffsetDateTime at) {
+        List<Fault> faults = new ArrayList<>();
+        Measure measure = request.measure() == null
+                ? null
+                : measures().measure(request.measure()).orElse(null);
+        if (measure == null || measure.kind().equals("mass")) {
+            FaultCode code = request.measure() == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE;
+            faults.add(new Fault(null, "measure", code, request.measure(), null));
+        }
+        if (request.ingredient() != null
+                && pantry.pantry().ingredient(request.ingredient()).isEmpty()) {
+            faults.add(new Fault(null, "ingredient", FaultCode.UNKNOWN_CODE, request.ingredient(), null));
+        }
+        number(faults, "grams", request.grams(), 0.01, MOST_GRAMS);
+        double count = request.count() == null ? 1 : request.count();
+        number(faults, "count", count, 0.1, 1000);
+        refuse(faults);
+        if (measure != null && request.grams() != null) {
+            mapper.insertWeighIn(new WeighInRow(0, measure.code(), request.ingredient(), request.grams(), count, at));
+        }
+        return document();
+    }
+
+    /** Takes a weigh-in back. */
+    @Transactional
+    public MeasuresDocument deleteWeighIn(long id) {
+        mapper.deleteWeighIn(id);
+        return document();
+    }
+
+    private static String name(List<Fault> faults, String field, @Nullable String given) {
+        String name = given == null ? "" : given.strip();
+        if (name.isEmpty()) {
+            faults.add(new Fault(null, field, FaultCode.MISSING, null, null));
+        } else if (name.length() > LONGEST_NAME) {
+            faults.add(
+                    new Fault(null, field, FaultCode.TOO_LONG, name.length() + " characters", (double) LONGEST_NAME));
+        }
+        return name;
+    }
+
+    private static void number(List<Fault> faults, String field, @Nullable Double value, double least, double most) {
+        if (value == null) {
+            faults.add(new Fault(null, field, FaultCode.MISSING, null, null));
+        } else if (!(value >= least)) {
+            faults.add(new Fault(null, field, FaultCode.TOO_SMALL, value.toString(), least));
+        } else if (value > most) {
+            faults.add(new Fault(null, field, FaultCode.TOO_LARGE, value.toString(), most));
+        }
+    }
+
+    private static void refuse(List<Fault> faults) {
+        if (!faults.isEmpty()) {
+            throw new RefusedFormulaException(faults);
+        }
+    }
+}
