@@ -3,6 +3,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
 import { BalancePage } from "./balance";
 import { FormulasPage } from "./formula";
 import { Frame, NotFound } from "./frame";
+import { IntakePage } from "./intake";
 import { KitchenPage, KitchenProvider } from "./kitchen";
 import { NoticesProvider } from "./parts";
 
@@ -16,6 +17,8 @@ const router = createBrowserRouter([
     children: [
       { path: "/", element: <Navigate to="/formulas" replace /> },
       { path: "/formulas", element: <FormulasPage /> },
+      { path: "/formulas/new/intake", element: <IntakePage /> },
+      { path: "/formulas/:id/intake", element: <IntakePage /> },
       { path: "/formulas/new/balance", element: <BalancePage /> },
       { path: "/formulas/:id/balance", element: <BalancePage /> },
       { path: "/kitchen", element: <KitchenPage /> },

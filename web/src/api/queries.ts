@@ -13,6 +13,12 @@ export const kitchenQuery = queryOptions({
   queryFn: ({ signal }) => taken(api.GET("/api/kitchen", { signal })),
 });
 
+/** The kitchen's measures with what weigh-ins have taught. */
+export const measuresQuery = queryOptions({
+  queryKey: ["measures"],
+  queryFn: ({ signal }) => taken(api.GET("/api/measures", { signal })),
+});
+
 export const formulasQuery = queryOptions({
   queryKey: ["formulas"],
   queryFn: ({ signal }) => taken(api.GET("/api/formulas", { signal })),

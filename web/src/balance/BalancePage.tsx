@@ -1,63 +1,26 @@
-import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useRef } from "react";
-import { useLocation, useParams, useSearchParams } from "react-router";
-import { type PantryDocument, pantryQuery, problemOf } from "../api";
-import { FormulaHeader, LineTable, MethodSettings, useEditor } from "../formula";
-import { Faults } from "../formula/faults";
-import { type Start, useStart } from "../formula/useEditor";
+import { useMemo, useRef } from "react";
+import type { PantryDocument } from "../api";
+import { type Editor, Faults, LineTable, MethodSettings, Station, useBalance } from "../formula";
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
-import { ProblemNotice, useNotices } from "../parts";
+import { Slips } from "../intake";
 import { Beam } from "./Beam";
 import { Ledger } from "./Ledger";
 import { setWater } from "./setWater";
 import { TooMuchWater } from "./TooMuchWater";
-import { useBalance } from "./useBalance";
+
 import { Warnings } from "./Warnings";
 import { WaterAnswer } from "./WaterAnswer";
 
-/** The Balance station of the formula in the address. */
+/** The Balance station. */
 export function BalancePage() {
-  const params = useParams();
-  const [search] = useSearchParams();
-  const location = useLocation();
-  const id = params.id === undefined ? null : Number(params.id);
-  const version = search.get("version") === null ? null : Number(search.get("version"));
-  const pantry = useQuery(pantryQuery);
-  const { start, error, retry } = useStart(id, version);
-  const problem = problemOf(error) ?? problemOf(pantry.error);
-  useSavedNotice(location.state as { saved?: number } | null);
-
-  if (problem) {
-    return (
-      <main className="mx-auto max-w-xl px-6 py-16">
-        <ProblemNotice problem={problem} retry={retry} />
-      </main>
-    );
-  }
-  if (!start || !pantry.data) {
-    return <main className="soft px-6 py-24 text-center">Setting up the scale…</main>;
-  }
-  const shown = `${id} ${version} ${start.document?.version.number} ${start.document?.versions.length}`;
-  return <BalanceStation key={shown} start={start} pantry={pantry.data} />;
+  return <Station>{(editor, pantry) => <BalanceStation editor={editor} pantry={pantry} />}</Station>;
 }
 
-function useSavedNotice(state: { saved?: number } | null) {
-  const notify = useNotices();
-  const saved = state?.saved;
-  useEffect(() => {
-    if (saved !== undefined) {
-      notify(`Saved as version ${saved}.`);
-      window.history.replaceState({}, "");
-    }
-  }, [saved, notify]);
-}
-
-function BalanceStation({ start, pantry }: { start: Start; pantry: PantryDocument }) {
-  const editor = useEditor(start);
+function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
   const { answer, current, problem } = useBalance(editor.balanced);
   const faults = useMemo(() => new Faults(problem), [problem]);
-  const page = useRef<HTMLElement>(null);
+  const page = useRef<HTMLDivElement>(null);
   const water = () => {
     if (answer) {
       setWater(editor, pantry, answer.water.needed);
@@ -73,9 +36,10 @@ function BalanceStation({ start, pantry }: { start: Start; pantry: PantryDocumen
   ]);
 
   return (
-    <main ref={page}>
-      <FormulaHeader editor={editor} />
-      <div className="grid grid-cols-[minmax(0,27rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
+    <div
+      ref={page}
+      className="grid grid-cols-[minmax(0,27rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]"
+    >
         <div>
           <LineTable
             editor={editor}
@@ -100,6 +64,7 @@ function BalanceStation({ start, pantry }: { start: Start; pantry: PantryDocumen
               <WaterAnswer answer={answer} editor={editor} onSetWater={water} />
               {answer.tooMuch && <TooMuchWater tooMuch={answer.tooMuch} editor={editor} pantry={pantry} />}
               <Warnings warnings={answer.warnings} />
+              <Slips slips={answer.slips} editor={editor} />
               <div className="grid gap-x-7 gap-y-6 pt-5 2xl:grid-cols-2">
                 <Ledger answer={answer} pantry={pantry} />
                 <div>
@@ -110,8 +75,7 @@ function BalanceStation({ start, pantry }: { start: Start; pantry: PantryDocumen
             </div>
           )}
         </div>
-      </div>
-    </main>
+    </div>
   );
 }
 

@@ -8,6 +8,10 @@ const WORDS: Record<Warning["kind"], (of: (symbol: Term["symbol"]) => number, fi
     `A rest of ${number(of("REST"), 0)} min is longer than the usual ${number(of("REST_LIMIT"), 0)} min of the style.`,
   "rolled-outside-window": (of, { number }) =>
     `At minute ${number(of("MINUTE"), 0)}, when you mean to roll, the dough is outside its rolling window.`,
+  "open-lines": (of, { number }) =>
+    of("OPEN_LINES") === 1
+      ? "One line does not count: its amount or its ingredient is not known yet."
+      : `${number(of("OPEN_LINES"), 0)} lines do not count: their amounts or ingredients are not known yet.`,
   "sheet-too-thin": (of, { number }) =>
     `A sheet of ${number(of("SHEET"), 2)} mm is thinner than the ${number(of("THINNEST_SHEET"), 2)} mm this dough can be rolled to.`,
 };

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { History, Redo2, Save, Undo2 } from "lucide-react";
 import { useState } from "react";
-import { useNavigate } from "react-router";
+import { useLocation, useNavigate } from "react-router";
 import { api, type FormulaDocument, taken } from "../api";
 import { useCommands } from "../frame";
 import { useFigures } from "../kitchen";
@@ -15,6 +15,7 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
   const { draft, document, edit, changed } = editor;
   const [open, setOpen] = useState<"save" | "versions" | null>(null);
   const navigate = useNavigate();
+  const station = useLocation().pathname.split("/").at(-1) ?? "balance";
   const savable = changed || editor.id === null;
 
   useCommands([
@@ -75,7 +76,7 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
           onClose={() => setOpen(null)}
           onSaved={(saved) => {
             setOpen(null);
-            void navigate(`/formulas/${saved.id}/balance`, { replace: true, state: { saved: saved.version.number } });
+            void navigate(`/formulas/${saved.id}/${station}`, { replace: true, state: { saved: saved.version.number } });
           }}
         />
       )}

@@ -41,7 +41,7 @@ export function FormulasPage() {
   const rows = useMemo(() => shown(list.data ?? [], query, state, sort), [list.data, query, state, sort]);
 
   useCommands([
-    { name: "New formula", keys: "n", run: () => void navigate("/formulas/new/balance") },
+    { name: "New formula", keys: "n", run: () => void navigate("/formulas/new/intake") },
     { name: "Search the formulas", keys: "/", run: () => search.current?.focus() },
   ]);
 
@@ -77,7 +77,7 @@ export function FormulasPage() {
           />
           <kbd className="soft text-xs">/</kbd>
         </label>
-        <Link to="/formulas/new/balance" className="btn btn-primary btn-sm gap-1">
+        <Link to="/formulas/new/intake" className="btn btn-primary btn-sm gap-1">
           <Plus size={16} aria-hidden /> New formula
         </Link>
       </div>

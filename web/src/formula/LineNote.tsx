@@ -23,6 +23,14 @@ export function LineNote({ line, ingredient, forms, label, set }: LineNoteProps)
     line.part && line.part !== "dough" && `in the ${line.part}`,
   ].filter(Boolean);
   const inclusion = ingredient?.role === "inclusion";
+  if (line.origin?.measure && line.origin.quantity != null) {
+    measured.push(`${figures.number(line.origin.quantity, 2).replace(/[.,]?0+$/, "")} ${line.origin.measure}`);
+  }
+  if (line.open === "unread") {
+    measured.push(`“${line.origin?.text ?? ""}” was not understood`);
+  } else if (line.open) {
+    measured.push("amount not known yet");
+  }
   if (!inclusion && measured.length === 0) {
     return null;
   }

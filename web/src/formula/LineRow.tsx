@@ -5,7 +5,7 @@ import { type KeyboardEvent, useState } from "react";
 import type { PantryDocument } from "../api";
 import { useFigures } from "../kitchen";
 import { NumberField, Swatch } from "../parts";
-import type { DraftLine } from "./draft";
+import { type DraftLine, picks, weighed } from "./draft";
 import type { Faults } from "./faults";
 import { IngredientPicker } from "./IngredientPicker";
 import { hasMeasurements, LineDetails } from "./LineDetails";
@@ -97,7 +97,7 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
             value={line.ingredient}
             label={label("Ingredient")}
             error={faults.of(index, "ingredient")}
-            onPick={(picked) => set({ ...FORGOTTEN, ingredient: picked.code })}
+            onPick={(picked) => set({ ...FORGOTTEN, ...picks(line), ingredient: picked.code })}
           />
           <LineNote line={line} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
         </div>
@@ -110,7 +110,8 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
           fromTyped={figures.gramsFromMassUnit}
           error={faults.of(index, "grams")}
           dataField="grams"
-          onChange={(grams) => set({ grams })}
+          placeholder={line.open ? "open" : ""}
+          onChange={(grams) => set(weighed(line, grams))}
           onKeyDown={enters}
         />
         <PercentageField label={label("Baker's percentage")} index={index} editor={editor} pct={bakersPct} />

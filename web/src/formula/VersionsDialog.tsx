@@ -28,7 +28,7 @@ export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: (
               ) : (
                 <Link
                   className="btn btn-xs"
-                  to={`/formulas/${document.id}/balance?version=${version.number}`}
+                  to={`?version=${version.number}`}
                   onClick={onClose}
                 >
                   Open version {version.number}

@@ -1,4 +1,4 @@
-import type { FormulaDocument, FormulaSpec, LineSpec } from "../api";
+import type { FormulaDocument, FormulaSpec, IntakeLine, LineOrigin, LineSpec, Openness, RecipeNotes } from "../api";
 import type { NumberEntry } from "../parts/NumberField";
 
 /** A line being edited: as asked of the server, but a number may still be text that is none. */
@@ -17,6 +17,11 @@ export interface DraftLine {
   absorptionSdPct?: NumberEntry;
   pieceMm?: NumberEntry;
   fatState?: string | null;
+  /** Why it does not count yet; absent for a line that counts. */
+  open?: Openness | null;
+  origin?: LineOrigin | null;
+  /** What is to be confirmed about how its words were read; never sent. */
+  check?: Pick<IntakeLine, "status" | "reason" | "findings"> | null;
 }
 
 /** The method's settings being edited. */
@@ -34,6 +39,7 @@ export interface DraftSettings {
 export interface Draft extends DraftSettings {
   name: string;
   lines: DraftLine[];
+  notes?: RecipeNotes | null;
 }
 
 let keys = 0;
@@ -45,13 +51,12 @@ export function newKey(): string {
 }
 
 export function draftOf(document: FormulaDocument): Draft {
-  const { lines, style, ...settings } = document.formula;
-  return {
-    ...settings,
-    style: style ?? "",
-    name: document.version.name,
-    lines: (lines ?? []).map((line) => draftLine(line)),
-  };
+  return { ...draftOfSpec(document.formula), name: document.version.name };
+}
+
+export function draftOfSpec(spec: FormulaSpec): Omit<Draft, "name"> {
+  const { lines, style, ...settings } = spec;
+  return { ...settings, style: style ?? "", lines: (lines ?? []).map((line) => draftLine(line)) };
 }
 
 export function emptyDraft(): Draft {
@@ -59,7 +64,26 @@ export function emptyDraft(): Draft {
 }
 
 function draftLine(line: LineSpec | null): DraftLine {
-  return { ...line, key: newKey(), ingredient: line?.ingredient ?? "", grams: line?.grams ?? null };
+  return {
+    ...line,
+    key: newKey(),
+    ingredient: line?.ingredient ?? "",
+    grams: line?.grams ?? null,
+    open: (line?.open ?? null) as Openness | null,
+  };
+}
+
+/** What an open line becomes when its ingredient is chosen. */
+export function picks(line: DraftLine): Partial<DraftLine> {
+  return { check: null, open: line.open ? (line.grams === null ? "unknown-amount" : null) : null };
+}
+
+/** A line put on the scale: it counts, and how it was measured before says nothing any more. */
+export function weighed(line: DraftLine, grams: NumberEntry): Partial<DraftLine> {
+  const counts = grams === null ? {} : { open: null, check: line.open ? null : line.check };
+  return line.origin?.measure == null
+    ? { grams, ...counts }
+    : { grams, sd: null, origin: { ...line.origin, measure: null, quantity: null }, ...counts };
 }
 
 /**
@@ -68,17 +92,17 @@ function draftLine(line: LineSpec | null): DraftLine {
  */
 export function specOf(draft: Draft): FormulaSpec {
   const { name: _, lines, ...settings } = draft;
-  const end = lines.findLastIndex((line) => line.ingredient !== "" || line.grams !== null) + 1;
+  const end = lines.findLastIndex((line) => line.ingredient !== "" || line.grams !== null || line.open) + 1;
   const spec = {
     ...settings,
-    lines: lines.slice(0, end).map(({ key: _key, ...line }) => line),
+    lines: lines.slice(0, end).map(({ key: _key, check: _check, ...line }) => (line.open === "unread" ? { ...line, ingredient: null } : line)),
   };
   return JSON.parse(JSON.stringify(spec)) as FormulaSpec;
 }
 
 /** The draft as it is balanced: a line without a weight yet weighs nothing. */
 export function balancedSpecOf(spec: FormulaSpec): FormulaSpec {
-  return { ...spec, lines: spec.lines?.map((line) => (line && line.grams == null ? { ...line, grams: 0 } : line)) };
+  return { ...spec, lines: spec.lines?.map((line) => (line && line.grams == null && !line.open ? { ...line, grams: 0 } : line)) };
 }
 
 /** Whether two drafts hold the same, whatever keys their lines have. */

@@ -1,3 +1,4 @@
+import type { RecipeNotes } from "../api";
 import { type Draft, type DraftLine, type DraftSettings, newKey } from "./draft";
 
 /** A draft with what can be undone and redone. */
@@ -11,6 +12,7 @@ export interface History {
 
 export type Edit =
   | { kind: "name"; name: string }
+  | { kind: "notes"; patch: Partial<RecipeNotes> }
   | { kind: "settings"; patch: Partial<DraftSettings> }
   | { kind: "line"; key: string; patch: Partial<DraftLine>; tag?: string }
   | { kind: "add"; line?: Partial<DraftLine>; after?: string }
@@ -67,6 +69,8 @@ function tagOf(edit: Edit): string | null {
   switch (edit.kind) {
     case "name":
       return "name";
+    case "notes":
+      return `notes ${Object.keys(edit.patch).join()}`;
     case "settings":
       return `settings ${Object.keys(edit.patch).join()}`;
     case "line":
@@ -82,6 +86,8 @@ function changed(draft: Draft, edit: Change): Draft {
   switch (edit.kind) {
     case "name":
       return { ...draft, name: edit.name };
+    case "notes":
+      return { ...draft, notes: { ...draft.notes, ...edit.patch } };
     case "settings":
       return { ...draft, ...edit.patch };
     case "replace":

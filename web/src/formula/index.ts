@@ -1,6 +1,10 @@
 export { FormulasPage } from "./FormulasPage";
 export { FormulaHeader } from "./FormulaHeader";
 export { LineTable } from "./LineTable";
+export { IngredientPicker } from "./IngredientPicker";
 export { MethodSettings } from "./MethodSettings";
+export { useBalance } from "./useBalance";
 export { useEditor, type Editor } from "./useEditor";
-export type { Draft, DraftLine } from "./draft";
+export { Station } from "./Station";
+export { Faults } from "./faults";
+export { type Draft, type DraftLine, draftOfSpec, emptyDraft, newKey, picks, weighed } from "./draft";

@@ -6,5 +6,6 @@ export interface Station {
 }
 
 export const STATIONS: Station[] = [
+  { path: "intake", name: "Intake", question: "I have a recipe in cups and handfuls. What is it in grams, and how sure is that?" },
   { path: "balance", name: "Balance", question: "Who brings water, who drinks it, how much do I add?" },
 ];

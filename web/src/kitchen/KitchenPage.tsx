@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Kitchen, kitchenQuery, problemOf, taken } from "../api";
-import { ProblemNotice, useNotices } from "../parts";
+import { api, type Kitchen, kitchenQuery, measuresQuery, problemOf, taken } from "../api";
+import { NumberField, ProblemNotice, useNotices } from "../parts";
+import { useFigures } from "./KitchenProvider";
 
 const CHOICES: { field: keyof Kitchen; label: string; options: [string, string][] }[] = [
   { field: "massUnit", label: "Weights", options: [["g", "grams"], ["oz", "ounces"]] },
@@ -30,18 +31,20 @@ export function KitchenPage() {
 function KitchenForm({ saved }: { saved: Kitchen }) {
   const queries = useQueryClient();
   const notify = useNotices();
+  const figures = useFigures();
   const [edited, setEdited] = useState(saved);
   const save = useMutation({
     mutationFn: (body: Kitchen) => taken(api.PUT("/api/kitchen", { body })),
     onSuccess: (kitchen) => {
       queries.setQueryData(kitchenQuery.queryKey, kitchen);
+      void queries.invalidateQueries({ queryKey: measuresQuery.queryKey });
       notify("Kitchen settings saved.");
     },
   });
   const change = (patch: Partial<Kitchen>) => {
     const next = { ...edited, ...patch };
     setEdited(next);
-    if (!("name" in patch)) {
+    if (!("name" in patch) && !("currency" in patch)) {
       save.mutate(next);
     }
   };
@@ -62,9 +65,36 @@ function KitchenForm({ saved }: { saved: Kitchen }) {
           aria-invalid={problem?.field === "name"}
           onChange={(event) => change({ name: event.target.value })}
         />
-        <button className="btn btn-sm btn-primary" disabled={edited.name === saved.name}>
-          Save name
+        <button
+          className="btn btn-sm btn-primary"
+          disabled={edited.name === saved.name && edited.currency === saved.currency}
+        >
+          Save
         </button>
+      </label>
+      <label className="flex items-center gap-4">
+        <span className="w-36">Currency</span>
+        <input
+          className="quiet-field framed max-w-20"
+          value={edited.currency}
+          maxLength={5}
+          aria-invalid={problem?.field === "currency"}
+          onChange={(event) => change({ currency: event.target.value })}
+        />
+      </label>
+      <label className="flex items-center gap-4">
+        <span className="w-36">The kitchen’s cup</span>
+        <NumberField
+          framed
+          label="The kitchen’s cup"
+          className="w-24"
+          unit="ml"
+          value={edited.cupMl}
+          format={(ml) => figures.number(ml, 0)}
+          error={problem?.field === "cupMl" ? problem.detail : null}
+          onChange={(cupMl) => typeof cupMl === "number" && change({ cupMl })}
+        />
+        <span className="soft text-sm">200 to 300 ml; other measures are under Pantry</span>
       </label>
       {CHOICES.map(({ field, label, options }) => (
         <fieldset key={field} className="flex items-center gap-4">

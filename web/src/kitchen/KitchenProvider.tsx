@@ -8,8 +8,7 @@ const UNTIL_LOADED: Kitchen = {
   massUnit: "g",
   temperatureUnit: "C",
   decimalMark: "point",
-  dateOrder: "day-month",
-};
+  dateOrder: "day-month", cupMl: 240, currency: "€" };
 
 const FiguresContext = createContext<Figures>(figuresOf(UNTIL_LOADED));
 

@@ -1,6 +1,6 @@
 export { ProblemNotice } from "./ProblemNotice";
 export { NoticesProvider, useNotices } from "./Notices";
-export { NumberField } from "./NumberField";
+export { NumberField, type NumberEntry } from "./NumberField";
 export { Dialog } from "./Dialog";
 export { Hint } from "./Hint";
 export { Swatch, MaterialPatterns, materialFill, materialInk } from "./Materials";

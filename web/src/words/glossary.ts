@@ -48,6 +48,14 @@ export const GLOSSARY = {
     name: "Gluten strength",
     text: "How strong a network the flours make together. Strong white flour alone is about 100; whole and ancient grains are far lower.",
   },
+  lineRange: {
+    name: "The range of a line",
+    text: "In 8 of 10 bowls the line weighs within this range. It comes from how the amount was measured, and from a range that the recipe states. Type a weight, and it counts as weighed.",
+  },
+  ends: {
+    name: "Dry end and wet end",
+    text: "When flour and water are both given as ranges, the recipe means the lower ends together and the upper ends together. The end with less hydration is the dry one.",
+  },
   aim: {
     name: "Softness to aim for",
     text: "Left empty, the style's own. It moves the water asked for, not the style's window.",

@@ -2,6 +2,7 @@ package verdamen.server.intake;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.intake.Finding;
 import verdamen.core.intake.LineStatus;
@@ -17,7 +18,7 @@ import verdamen.core.pantry.FatState;
  * @param lines every line of ingredients, in order
  * @param method the method that stood below; empty for none
  */
-record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<Line> lines, String method) {
+record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<IntakeLine> lines, String method) {
 
     /**
      * A line as understood.
@@ -37,7 +38,7 @@ record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<Line>
      * @param reason why it is not simply read, in plain words; null when it is
      * @param findings the same as codes
      */
-    record Line(
+    record IntakeLine(
             String text,
             @Nullable String ingredient,
             @Nullable Double grams,
@@ -53,14 +54,23 @@ record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<Line>
             @Nullable String reason,
             List<Finding> findings) {
 
-        static Line of(ParsedLine line) {
-            return new Line(
+        /** Whether its sd is that of a kitchen scale, which need not be said. */
+        private static boolean weighed(ParsedLine line) {
+            return line.grams() == null
+                    || line.sd() == null
+                    || line.sd() <= Line.weighedSdGrams(line.grams()) * (1 + ROUNDING);
+        }
+
+        private static final double ROUNDING = 1e-9;
+
+        static IntakeLine of(ParsedLine line) {
+            return new IntakeLine(
                     line.text(),
                     line.ingredient(),
                     line.grams(),
                     line.gramsLow(),
                     line.gramsHigh(),
-                    line.sd(),
+                    weighed(line) ? null : line.sd(),
                     line.form(),
                     line.fatState(),
                     line.part(),
@@ -76,7 +86,7 @@ record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<Line>
         return new IntakeAnswer(
                 recipe.title(),
                 recipe.pieces(),
-                recipe.lines().stream().map(Line::of).toList(),
+                recipe.lines().stream().map(IntakeLine::of).toList(),
                 recipe.method());
     }
 }

@@ -10,7 +10,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.intake.Filled;
+import verdamen.core.intake.Starts.Percentage;
 
 /** Intake over the API. Nothing but names is saved. */
 @RestController
@@ -42,8 +44,8 @@ class IntakeController {
 
     /** One line as understood. */
     @PostMapping("/line")
-    IntakeAnswer.Line line(@RequestBody LineRequest request) {
-        return IntakeAnswer.Line.of(intake.parseLine(request.text(), request.part()));
+    IntakeAnswer.IntakeLine line(@RequestBody LineRequest request) {
+        return IntakeAnswer.IntakeLine.of(intake.parseLine(request.text(), request.part()));
     }
 
     /**
@@ -61,6 +63,24 @@ class IntakeController {
     FilledAnswer fill(@RequestBody FillRequest request) {
         Filled filled = intake.fill(request);
         return new FilledAnswer(filled.grams(), filled.sd(), filled.low(), filled.high());
+    }
+
+    /** The usual composition of a style. */
+    record StyleStart(String style, double flourGrams) {}
+
+    /** A formula with the usual composition of a style. */
+    @PostMapping("/start/style")
+    FormulaSpec startFromStyle(@RequestBody StyleStart request) {
+        return intake.startFromStyle(request.style(), request.flourGrams());
+    }
+
+    /** Baker's percentages and the weight of the dough they are to make. */
+    record PercentageStart(String style, double doughGrams, List<Percentage> lines) {}
+
+    /** A formula from baker's percentages. */
+    @PostMapping("/start/percentages")
+    FormulaSpec startFromPercentages(@RequestBody PercentageStart request) {
+        return intake.startFromPercentages(request.style(), request.doughGrams(), request.lines());
     }
 
     /** The names that this kitchen has taught. */

@@ -12,6 +12,7 @@ import verdamen.core.formula.Fault;
 import verdamen.core.formula.FaultCode;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Part;
 import verdamen.core.formula.RefusedFormulaException;
 import verdamen.core.intake.Filled;
@@ -21,6 +22,8 @@ import verdamen.core.intake.ParsedRecipe;
 import verdamen.core.intake.RecipeReader;
 import verdamen.core.intake.Slip;
 import verdamen.core.intake.SlipCatcher;
+import verdamen.core.intake.Starts;
+import verdamen.core.intake.Starts.Percentage;
 import verdamen.core.intake.Synonyms;
 import verdamen.core.intake.UnknownAmount;
 import verdamen.core.model.Coded;
@@ -112,6 +115,16 @@ public class IntakeService {
             throw refused(field, FaultCode.MISSING, null, null);
         }
         return value;
+    }
+
+    /** A formula with the usual composition of a style. */
+    public FormulaSpec startFromStyle(String style, double flourGrams) {
+        return Starts.ofStyle(style, flourGrams, pantry.pantry());
+    }
+
+    /** A formula from baker's percentages. */
+    public FormulaSpec startFromPercentages(String style, double doughGrams, List<Percentage> lines) {
+        return Starts.ofPercentages(style, doughGrams, lines, pantry.pantry());
     }
 
     /** The names that this kitchen has taught. */

@@ -93,8 +93,8 @@ public class MeasureService {
         Pantry book = pantry.pantry();
         Set<String> bookCodes = new LinkedHashSet<>();
         book.measures().forEach(measure -> bookCodes.add(measure.code()));
-        List<MeasuresDocument.Item> items = measures.all().stream()
-                .map(measure -> new MeasuresDocument.Item(
+        List<MeasuresDocument.MeasureItem> items = measures.all().stream()
+                .map(measure -> new MeasuresDocument.MeasureItem(
                         measure.code(),
                         measure.name(),
                         measure.plural(),

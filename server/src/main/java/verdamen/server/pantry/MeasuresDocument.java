@@ -12,7 +12,7 @@ import verdamen.core.pantry.Portion;
  * @param calibrations what was learned, one for each measure and ingredient weighed
  * @param weighIns every weigh-in, the newest first
  */
-record MeasuresDocument(List<Item> measures, List<Calibration> calibrations, List<WeighInItem> weighIns) {
+record MeasuresDocument(List<MeasureItem> measures, List<Calibration> calibrations, List<WeighInItem> weighIns) {
 
     /**
      * A measure.
@@ -28,7 +28,7 @@ record MeasuresDocument(List<Item> measures, List<Calibration> calibrations, Lis
      * @param ownVessel whether it is the kitchen's own
      * @param notes what to know
      */
-    record Item(
+    record MeasureItem(
             String code,
             String name,
             String plural,

@@ -1,0 +1,47 @@
+import { useMemo, useRef } from "react";
+import type { PantryDocument } from "../api";
+import { type Editor, Faults, Station, useBalance } from "../formula";
+import { useCommands } from "../frame";
+import { ProblemNotice } from "../parts";
+import { Ends } from "./Ends";
+import { IntakeTable } from "./IntakeTable";
+import { PastePanel } from "./PastePanel";
+import { RecipeNotes } from "./RecipeNotes";
+import { Slips } from "./Slips";
+import { WeighNext } from "./WeighNext";
+
+/** The Intake station: a recipe in words becomes lines in grams. */
+export function IntakePage() {
+  return <Station>{(editor, pantry) => <IntakeStation editor={editor} pantry={pantry} />}</Station>;
+}
+
+function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
+  const { answer, problem } = useBalance(editor.balanced);
+  const faults = useMemo(() => new Faults(problem), [problem]);
+  const text = useRef<HTMLTextAreaElement>(null);
+  const current = answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer : null;
+  useCommands([{ name: "Paste a recipe", keys: "alt+p", run: () => text.current?.focus() }]);
+
+  return (
+    <div className="grid grid-cols-[minmax(0,19rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+      <PastePanel editor={editor} pantry={pantry} text={text} />
+      <div className="min-w-0">
+        <IntakeTable editor={editor} pantry={pantry} faults={faults} answer={current} />
+        {problem && !problem.faults && <ProblemNotice problem={problem} />}
+        {faults.of(null, "lines") && <p className="text-error text-sm">{faults.of(null, "lines")}</p>}
+        {editor.draft.lines.length > 0 && (
+          <>
+            {current && <Slips slips={current.slips} editor={editor} />}
+            <div className="grid gap-x-8 xl:grid-cols-2">
+              <div>
+                {current?.ends && <Ends ends={current.ends} />}
+                {current?.water.weighNext && <WeighNext next={current.water.weighNext} water={current.water} pantry={pantry} />}
+              </div>
+              <RecipeNotes editor={editor} faults={faults} />
+            </div>
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import { useMutation } from "@tanstack/react-query";
+import { ScrollText } from "lucide-react";
+import { type RefObject, useState } from "react";
+import { api, type PantryDocument, problemOf, taken } from "../api";
+import type { Editor } from "../formula";
+import { ProblemNotice, useNotices } from "../parts";
+import { withRecipe } from "./readRecipe";
+import { StartFrom } from "./StartFrom";
+
+const EXAMPLE = `3 to 3½ cups chapati flour
+a handful of kale, chopped
+½ tsp salt
+warm water`;
+
+interface PastePanelProps {
+  editor: Editor;
+  pantry: PantryDocument;
+  text: RefObject<HTMLTextAreaElement | null>;
+}
+
+/** The recipe as it came, and what else one can start from. */
+export function PastePanel({ editor, pantry, text }: PastePanelProps) {
+  const notify = useNotices();
+  const [typed, setTyped] = useState("");
+  const has = editor.draft.lines.length > 0;
+  const read = useMutation({
+    mutationFn: async (below: boolean) => ({
+      below,
+      recipe: await taken(api.POST("/api/intake/parse", { body: { text: typed, style: editor.draft.style } })),
+    }),
+    onSuccess: ({ recipe, below }) => {
+      editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, below) });
+      notify(`${recipe.lines.length} ${recipe.lines.length === 1 ? "line" : "lines"} read. Undo takes it back.`);
+    },
+  });
+
+  return (
+    <section aria-label="The recipe as it came">
+      <h2 className="section-title pb-1">The recipe as it came</h2>
+      <textarea
+        ref={text}
+        className="quiet-field framed !h-64 py-2 text-sm leading-relaxed"
+        aria-label="Recipe"
+        placeholder={EXAMPLE}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter" && (event.ctrlKey || event.metaKey) && typed.trim() !== "") {
+            event.preventDefault();
+            read.mutate(false);
+          }
+        }}
+      />
+      <div className="flex items-center gap-2 pt-1.5">
+        <button
+          className="btn btn-primary btn-sm gap-1.5"
+          disabled={typed.trim() === "" || read.isPending}
+          title="Ctrl + Enter"
+          onClick={() => read.mutate(false)}
+        >
+          <ScrollText size={15} aria-hidden /> Read it
+        </button>
+        {has && (
+          <button
+            className="btn btn-ghost btn-sm"
+            disabled={typed.trim() === "" || read.isPending}
+            onClick={() => read.mutate(true)}
+          >
+            Add below
+          </button>
+        )}
+      </div>
+      <ProblemNotice problem={problemOf(read.error)} />
+      <p className="soft pt-2 text-xs leading-snug">
+        One ingredient a line, or run together with semicolons. Headings such as “For the filling” and a method below are
+        understood. What cannot be read stays as an open line.
+      </p>
+      <StartFrom editor={editor} pantry={pantry} />
+    </section>
+  );
+}

@@ -1,0 +1,99 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type FormulaSpec, formulasQuery, type PantryDocument, problemOf, taken } from "../api";
+import { draftOfSpec, type Editor } from "../formula";
+import { NumberField, type NumberEntry, ProblemNotice } from "../parts";
+import { useFigures } from "../kitchen";
+import { PercentagesDialog } from "./PercentagesDialog";
+
+/** What a formula can be started from beside a pasted recipe. */
+export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
+  const figures = useFigures();
+  const formulas = useQuery(formulasQuery).data ?? [];
+  const [style, setStyle] = useState(editor.draft.style);
+  const [flour, setFlour] = useState<NumberEntry>(400);
+  const [percentages, setPercentages] = useState(false);
+  const take = (spec: FormulaSpec, name = "") => {
+    const { draft } = editor;
+    editor.edit({ kind: "replace", draft: { ...draftOfSpec(spec), name: draft.name || name } });
+  };
+  const usual = useMutation({
+    mutationFn: () =>
+      taken(api.POST("/api/intake/start/style", { body: { style, flourGrams: typeof flour === "number" ? flour : 0 } })),
+    onSuccess: (spec) => take(spec),
+  });
+  const copy = useMutation({
+    mutationFn: (id: number) => taken(api.GET("/api/formulas/{id}", { params: { path: { id } } })),
+    onSuccess: (document) => take(document.formula, `${document.version.name}, again`),
+  });
+
+  return (
+    <div className="pt-4">
+      <h2 className="section-title pb-1">Or start from</h2>
+      <form
+        className="flex items-end gap-2 pb-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          usual.mutate();
+        }}
+      >
+        <label className="min-w-0 flex-1">
+          <span className="soft block pb-0.5 text-xs">a style’s usual dough</span>
+          <select className="quiet-field framed" value={style} onChange={(event) => setStyle(event.target.value)}>
+            {pantry.styles.map(({ code, name }) => (
+              <option key={code} value={code}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <NumberField
+          framed
+          label="Flour for it"
+          className="w-24"
+          unit={figures.massUnit}
+          value={flour}
+          format={figures.massNumber}
+          toTyped={figures.massUnitFromGrams}
+          fromTyped={figures.gramsFromMassUnit}
+          onChange={setFlour}
+        />
+        <button className="btn btn-sm">Take</button>
+      </form>
+      <label className="block pb-2">
+        <span className="soft block pb-0.5 text-xs">a formula you have</span>
+        <select
+          className="quiet-field framed"
+          value=""
+          onChange={(event) => {
+            if (event.target.value) {
+              copy.mutate(Number(event.target.value));
+            }
+          }}
+        >
+          <option value="">choose…</option>
+          {formulas.map(({ id, name, latestNumber }) => (
+            <option key={id} value={id}>
+              {name}, version {latestNumber}
+            </option>
+          ))}
+        </select>
+      </label>
+      <button className="btn btn-sm" onClick={() => setPercentages(true)}>
+        Baker’s percentages…
+      </button>
+      <ProblemNotice problem={problemOf(usual.error) ?? problemOf(copy.error)} />
+      {percentages && (
+        <PercentagesDialog
+          style={editor.draft.style}
+          pantry={pantry}
+          onTaken={(spec) => {
+            take(spec);
+            setPercentages(false);
+          }}
+          onClose={() => setPercentages(false)}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+import { Scale } from "lucide-react";
+import type { BalanceAnswer, PantryDocument } from "../api";
+import { useFigures } from "../kitchen";
+
+interface WeighNextProps {
+  next: NonNullable<BalanceAnswer["water"]["weighNext"]>;
+  water: BalanceAnswer["water"];
+  pantry: PantryDocument;
+}
+
+/** The line whose weighing would narrow the water most, and the range it would leave. */
+export function WeighNext({ next, water, pantry }: WeighNextProps) {
+  const figures = useFigures();
+  const name = pantry.ingredients.find(({ code }) => code === next.ingredient)?.name ?? `line ${next.line + 1}`;
+  return (
+    <p className="flex gap-2 pt-3 text-sm" data-testid="weigh-next">
+      <Scale size={16} aria-hidden className="text-primary mt-0.5 shrink-0" />
+      <span>
+        The water needed is {figures.massNumber(water.low)} to {figures.mass(water.high)}. Weigh{" "}
+        <strong>{name}</strong>, and it is {figures.massNumber(next.low)} to {figures.mass(next.high)}.
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,2 @@
+export { IntakePage } from "./IntakePage";
+export { Slips } from "./Slips";

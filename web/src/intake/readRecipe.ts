@@ -1,0 +1,34 @@
+import type { IntakeAnswer, IntakeLine } from "../api";
+import { type Draft, type DraftLine, newKey } from "../formula";
+
+/** A line as read, to be edited. */
+export function lineOf(read: IntakeLine): DraftLine {
+  const unread = read.ingredient == null;
+  return {
+    key: newKey(),
+    ingredient: read.ingredient ?? "",
+    grams: read.grams ?? null,
+    sd: read.sd ?? null,
+    part: read.part === "dough" ? null : read.part,
+    form: read.form ?? null,
+    fatState: read.fatState ?? null,
+    open: unread ? "unread" : read.grams == null ? "unknown-amount" : null,
+    origin: { text: read.text, measure: read.measure ?? null, quantity: read.quantity ?? null },
+    check: read.status === "read" ? null : { status: read.status, reason: read.reason ?? null, findings: read.findings },
+  };
+}
+
+/** The draft with a recipe in place of its lines, or with its lines below. */
+export function withRecipe(draft: Draft, recipe: IntakeAnswer, below: boolean): Draft {
+  const lines = recipe.lines.map(lineOf);
+  return {
+    ...draft,
+    name: draft.name || (recipe.title ?? ""),
+    lines: below ? [...draft.lines, ...lines] : lines,
+    notes: {
+      ...draft.notes,
+      pieces: recipe.pieces ?? draft.notes?.pieces ?? null,
+      method: recipe.method || (draft.notes?.method ?? null),
+    },
+  };
+}
