@@ -81,7 +81,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
             />
           </div>
         </div>
-        <LineNote line={{ ...line, origin: null }} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
+        <LineNote line={{ ...line, origin: null, open: null }} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
         {line.check?.reason && (
           <p className="pb-1 pl-7 text-xs leading-snug">
             {line.check.reason}{" "}
@@ -117,7 +117,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
             onChange={(quantity) => typeof quantity === "number" && measure({ quantity })}
           />
           <select
-            className="quiet-field !w-[4.6rem] !px-0.5"
+            className="quiet-field !w-[6.2rem] !px-0.5"
             aria-label={label("Measure")}
             value={line.origin?.measure ?? ""}
             disabled={!line.ingredient}

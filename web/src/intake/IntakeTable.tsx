@@ -50,10 +50,10 @@ export function IntakeTable({ editor, pantry, faults, answer }: IntakeTableProps
         <table className="w-full text-sm">
           <thead>
             <tr className="soft text-left text-xs">
-              <th className="w-[27%] pb-1 pl-8 font-normal">in the recipe</th>
+              <th className="w-[25%] pb-1 pl-8 font-normal">in the recipe</th>
               <th className="pb-1 pl-2 font-normal">understood as</th>
-              <th className="w-32 pb-1 text-right font-normal">as measured</th>
-              <th className="w-28 pr-2 pb-1 text-right font-normal">
+              <th className="w-40 pb-1 text-right font-normal">as measured</th>
+              <th className="w-24 pr-2 pb-1 text-right font-normal">
                 {figures.massUnit === "g" ? "grams" : "ounces"}
                 <Hint term="lineRange" align="right" />
               </th>
@@ -88,7 +88,7 @@ export function IntakeTable({ editor, pantry, faults, answer }: IntakeTableProps
         {answer && (
           <p className="soft text-sm">
             flour {figures.mass(answer.flourGrams)} · dough <strong>{figures.mass(answer.doughGrams)}</strong>
-            {answer.hydration.bakersPct != null && ` · hydration ${figures.percent(answer.hydration.bakersPct)}`}
+            {left === 0 && answer.hydration.bakersPct != null && ` · hydration ${figures.percent(answer.hydration.bakersPct)}`}
           </p>
         )}
       </div>

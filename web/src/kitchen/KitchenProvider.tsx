@@ -8,7 +8,10 @@ const UNTIL_LOADED: Kitchen = {
   massUnit: "g",
   temperatureUnit: "C",
   decimalMark: "point",
-  dateOrder: "day-month", cupMl: 240, currency: "€" };
+  dateOrder: "day-month",
+  cupMl: 240,
+  currency: "€",
+};
 
 const FiguresContext = createContext<Figures>(figuresOf(UNTIL_LOADED));
 

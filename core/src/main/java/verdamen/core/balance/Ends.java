@@ -7,6 +7,7 @@ import java.util.function.DoubleBinaryOperator;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
 
 /**
@@ -27,9 +28,10 @@ public record Ends(Point dry, Point likely, Point wet) {
      */
     public record Point(@Nullable Double hydrationPct, double doughGrams) {}
 
-    /** The ends of a formula, or nothing when no line is less sure than a kitchen scale. */
+    /** The ends of a formula, or nothing when no line is less sure than a kitchen scale or an amount is still open. */
     public static Optional<Ends> of(Formula formula) {
-        if (formula.lines().stream().noneMatch(Ends::isRange)) {
+        boolean open = formula.openLines().stream().anyMatch(line -> line.part() == Part.DOUGH);
+        if (open || formula.lines().stream().noneMatch(Ends::isRange)) {
             return Optional.empty();
         }
         Point low = point(formula, (grams, half) -> Math.max(0, grams - half));

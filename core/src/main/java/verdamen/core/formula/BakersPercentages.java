@@ -3,6 +3,9 @@ package verdamen.core.formula;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
 
@@ -40,7 +43,7 @@ public final class BakersPercentages {
      * @param index the line to set
      * @param pct the percentage asked for, at least 0
      * @return the grams of each line as asked, in order; null for open lines
-     * @throws RefusedFormulaException when there is no flour to refer to, the line is a starter (its percentage is half
+     * @throws RefusedException when there is no flour to refer to, the line is a starter (its percentage is half
      *     flour: set its grams), or the other flours cannot make up the rest
      */
     public static List<@Nullable Double> set(Formula formula, int index, double pct) {
@@ -117,8 +120,8 @@ public final class BakersPercentages {
         return starter ? line.grams() * STARTER_FLOUR_SHARE : 0;
     }
 
-    private static RefusedFormulaException refused(
+    private static RefusedException refused(
             @Nullable Integer line, String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
-        return new RefusedFormulaException(List.of(new Fault(line, field, code, value, limit)));
+        return new RefusedException(List.of(new Fault(line, field, code, value, limit)));
     }
 }

@@ -6,6 +6,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
@@ -40,7 +43,7 @@ public final class FormulaReader {
     /**
      * The checked formula.
      *
-     * @throws RefusedFormulaException with all faults, when there is any
+     * @throws RefusedException with all faults, when there is any
      */
     public static Formula read(FormulaSpec spec, Pantry pantry) {
         return new FormulaReader(pantry).formula(spec);
@@ -57,7 +60,7 @@ public final class FormulaReader {
         RecipeNotes notes = notes(spec.notes());
         List<Line> lines = lines(spec.lines() == null ? List.of() : spec.lines());
         if (style == null || !faults.isEmpty()) {
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
         return new Formula(
                 pantry,

@@ -79,8 +79,8 @@ final class LineReader {
                 ingredient == null ? null : ingredient.code(),
                 mass == null ? null : Double.valueOf(mass.grams()),
                 mass == null ? null : Double.valueOf(mass.sd()),
-                main == null ? null : main.measure(),
-                main == null ? null : Double.valueOf(main.likely()),
+                measure(main, ingredient),
+                measure(main, ingredient) == null || main == null ? null : Double.valueOf(main.likely()),
                 form,
                 ingredient != null && ingredient.role() == Role.FAT ? fatState() : null,
                 part,
@@ -152,6 +152,15 @@ final class LineReader {
                         amounts.stream().filter(amount -> !amount.inBrackets()).findFirst())
                 .or(() -> amounts.stream().findFirst())
                 .orElse(null);
+    }
+
+    /** The measure an amount is in; a bare count is one of pieces, a bare weight none. */
+    private @Nullable String measure(@Nullable Stated amount, @Nullable Ingredient ingredient) {
+        if (amount == null || amount.measure() != null) {
+            return amount == null ? null : amount.measure();
+        }
+        boolean weight = ingredient != null && new Weighing(measures, null, null).isBareWeight(amount, ingredient);
+        return weight ? null : Weighing.PIECE;
     }
 
     private static boolean isMass(Stated amount) {

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
-import verdamen.core.formula.Fault;
-import verdamen.core.formula.FaultCode;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.formula.RefusedFormulaException;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.model.Table;
 import verdamen.core.pantry.Pantry;
 
@@ -49,7 +49,7 @@ public final class Starts {
      * The usual composition of a style, with the plain water that its softness needs.
      *
      * @param flourGrams flour, g, above 0
-     * @throws RefusedFormulaException when the style is unknown or the flour no sensible mass
+     * @throws RefusedException when the style is unknown or the flour no sensible mass
      */
     public static FormulaSpec ofStyle(String style, double flourGrams, Pantry pantry) {
         List<Usual> usual =
@@ -85,7 +85,7 @@ public final class Starts {
      * A dough of so many grams by baker's percentages: each line is dough · pct / Σ pct.
      *
      * @param doughGrams mass of the dough, g, above 0
-     * @throws RefusedFormulaException with every fault by line and field
+     * @throws RefusedException with every fault by line and field
      */
     public static FormulaSpec ofPercentages(
             String style, double doughGrams, List<Percentage> percentages, Pantry pantry) {
@@ -109,7 +109,7 @@ public final class Starts {
             faults.add(new Fault(null, "lines", FaultCode.MISSING, null, null));
         }
         if (!faults.isEmpty()) {
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
         double gramsPerPct = doughGrams / sum;
         List<LineSpec> lines = new ArrayList<>();
@@ -128,8 +128,8 @@ public final class Starts {
         return grams < ROUNDED_BELOW_GRAMS ? Math.round(grams * TENTHS) / TENTHS : Math.round(grams);
     }
 
-    private static RefusedFormulaException refused(
+    private static RefusedException refused(
             @Nullable Integer line, String field, FaultCode code, @Nullable String value) {
-        return new RefusedFormulaException(List.of(new Fault(line, field, code, value, 0.0)));
+        return new RefusedException(List.of(new Fault(line, field, code, value, 0.0)));
     }
 }

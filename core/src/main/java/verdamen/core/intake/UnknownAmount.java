@@ -6,15 +6,15 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Water;
-import verdamen.core.formula.Fault;
-import verdamen.core.formula.FaultCode;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.OpenLine;
 import verdamen.core.formula.Openness;
 import verdamen.core.formula.Part;
-import verdamen.core.formula.RefusedFormulaException;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
 
@@ -32,7 +32,7 @@ public final class UnknownAmount {
      * water, liquids and dairy without a row among the behaviours, whose account is linear in their mass.
      *
      * @param index index of the open line
-     * @throws RefusedFormulaException when the line is not open, is no liquid of the dough, or there is too much already
+     * @throws RefusedException when the line is not open, is no liquid of the dough, or there is too much already
      */
     public static Filled byModel(Formula formula, int index) {
         OpenLine open = openLine(formula, index);
@@ -61,7 +61,7 @@ public final class UnknownAmount {
      * @param index index of the open line, the only one of the dough
      * @param doughGrams the dough as weighed, g
      * @param bowlLossPct what stuck to bowl and hands, % of the dough as mixed, 0 to 20; null for the usual 1.5
-     * @throws RefusedFormulaException when the line is not open, another one is open too, or the dough weighs less than
+     * @throws RefusedException when the line is not open, another one is open too, or the dough weighs less than
      *     what is known to be in it
      */
     public static Filled byDoughWeight(Formula formula, int index, double doughGrams, @Nullable Double bowlLossPct) {
@@ -97,7 +97,7 @@ public final class UnknownAmount {
      *
      * @param beforeGrams jug before, g
      * @param afterGrams jug after, g, no more than before
-     * @throws RefusedFormulaException when the jug is heavier afterwards or a weight is none
+     * @throws RefusedException when the jug is heavier afterwards or a weight is none
      */
     public static Filled byJug(double beforeGrams, double afterGrams) {
         if (!(beforeGrams >= 0) || !Double.isFinite(beforeGrams)) {
@@ -135,8 +135,8 @@ public final class UnknownAmount {
         return value * value;
     }
 
-    private static RefusedFormulaException refused(
+    private static RefusedException refused(
             @Nullable Integer line, String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
-        return new RefusedFormulaException(List.of(new Fault(line, field, code, value, limit)));
+        return new RefusedException(List.of(new Fault(line, field, code, value, limit)));
     }
 }

@@ -13,7 +13,7 @@ import verdamen.core.pantry.Portion;
 /** Turns stated amounts of an ingredient into grams with their standard deviation. */
 final class Weighing {
 
-    private static final String PIECE = "piece";
+    static final String PIECE = "piece";
     private static final Set<String> SIZED = Set.of("piece", "bunch", "handful", "pinch", "knob");
     private static final double COUNTED_IN_GRAMS_FROM = 10;
     private static final double COUNTED_IN_PIECES_UP_TO = 30;

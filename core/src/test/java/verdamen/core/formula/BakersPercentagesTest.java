@@ -6,6 +6,8 @@ import static org.testng.Assert.expectThrows;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.ReferenceTables;
 
 public class BakersPercentagesTest {
@@ -52,8 +54,8 @@ public class BakersPercentagesTest {
 
     @Test(dataProvider = "refused")
     public void refusesAPercentageThatCannotBeMade(Formula formula, int line, double pct, FaultCode code) {
-        RefusedFormulaException refused =
-                expectThrows(RefusedFormulaException.class, () -> BakersPercentages.set(formula, line, pct));
+        RefusedException refused =
+                expectThrows(RefusedException.class, () -> BakersPercentages.set(formula, line, pct));
         assertEquals(refused.faults().get(0).code(), code);
     }
 

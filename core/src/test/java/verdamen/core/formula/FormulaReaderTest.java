@@ -12,6 +12,9 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.DoughSheet;
 import verdamen.core.Warning;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -138,8 +141,7 @@ public class FormulaReaderTest {
     public void anOpenLineMustNotContradictItself() {
         List<LineSpec> lines = List.of(
                 LineSpec.of("wheat-atta", 200), open("water", 5.0, "unknown-amount"), open("water", null, "unread"));
-        RefusedFormulaException refused =
-                expectThrows(RefusedFormulaException.class, () -> FormulaReader.read(spec(lines), BOOK));
+        RefusedException refused = expectThrows(RefusedException.class, () -> FormulaReader.read(spec(lines), BOOK));
         assertEquals(refused.faults().stream().map(Fault::field).toList(), List.of("grams", "ingredient"));
         assertEquals(refused.faults().get(0).code(), FaultCode.CONTRADICTS);
     }
@@ -166,14 +168,12 @@ public class FormulaReaderTest {
                 null,
                 null,
                 List.of(LineSpec.of("wheat-atta", -1), LineSpec.of("sawdust", 2_000_000)));
-        RefusedFormulaException refused =
-                expectThrows(RefusedFormulaException.class, () -> FormulaReader.read(spec, BOOK));
+        RefusedException refused = expectThrows(RefusedException.class, () -> FormulaReader.read(spec, BOOK));
         assertEquals(refused.faults().size(), 4);
     }
 
     private static Fault onlyFault(FormulaSpec spec) {
-        RefusedFormulaException refused =
-                expectThrows(RefusedFormulaException.class, () -> FormulaReader.read(spec, BOOK));
+        RefusedException refused = expectThrows(RefusedException.class, () -> FormulaReader.read(spec, BOOK));
         assertEquals(refused.faults().size(), 1, refused.getMessage());
         return refused.faults().get(0);
     }

@@ -91,6 +91,14 @@ public class RecipeReaderTest {
     }
 
     @Test
+    public void saysHowAnAmountWasMeasured() {
+        assertEquals(read("2 medium potatoes").lines().get(0).measure(), "piece");
+        assertEquals(read("3¼ cups atta").lines().get(0).quantity(), 3.25, 1e-9);
+        assertEquals(read("200 g atta").lines().get(0).measure(), "g");
+        assertNull(read("250 atta").lines().get(0).measure());
+    }
+
+    @Test
     public void aSecondAmountForAnotherUseIsPointedOut() {
         ParsedLine line = read("200 g atta plus 20 g for dusting").lines().get(0);
         assertEquals(line.grams(), 200, 1e-9);

@@ -11,8 +11,8 @@ import verdamen.core.DoughSheet;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.formula.RefusedFormulaException;
 import verdamen.core.intake.Starts.Percentage;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -53,13 +53,13 @@ public class StartsTest {
 
     @Test
     public void refusesByLineAndField() {
-        RefusedFormulaException refused = expectThrows(
-                RefusedFormulaException.class,
+        RefusedException refused = expectThrows(
+                RefusedException.class,
                 () -> Starts.ofPercentages(
                         "roti", -1, List.of(new Percentage("wheat-atta", -3.0), new Percentage("water", null)), BOOK));
         assertEquals(refused.faults().size(), 3);
         assertEquals(refused.faults().get(1).line(), Integer.valueOf(1));
-        expectThrows(RefusedFormulaException.class, () -> Starts.ofStyle("brick", 500, BOOK));
-        expectThrows(RefusedFormulaException.class, () -> Starts.ofStyle("roti", Double.NaN, BOOK));
+        expectThrows(RefusedException.class, () -> Starts.ofStyle("brick", 500, BOOK));
+        expectThrows(RefusedException.class, () -> Starts.ofStyle("roti", Double.NaN, BOOK));
     }
 }

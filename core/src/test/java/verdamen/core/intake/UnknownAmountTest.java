@@ -12,7 +12,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.formula.RefusedFormulaException;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -81,7 +81,7 @@ public class UnknownAmountTest {
 
     @Test(dataProvider = "refused")
     public void refusesByName(String what, Runnable attempt, String field) {
-        RefusedFormulaException refused = expectThrows(RefusedFormulaException.class, attempt::run);
+        RefusedException refused = expectThrows(RefusedException.class, attempt::run);
         assertEquals(refused.faults().get(0).field(), field, what);
     }
 

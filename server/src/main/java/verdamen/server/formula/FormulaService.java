@@ -12,15 +12,15 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.balance.Balance;
-import verdamen.core.formula.Fault;
-import verdamen.core.formula.FaultCode;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.Makeup;
-import verdamen.core.formula.RefusedFormulaException;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.server.formula.FormulaMapper.FormulaRow;
 import verdamen.server.formula.FormulaMapper.LineRow;
@@ -77,7 +77,7 @@ public class FormulaService {
     /**
      * Saves a new formula as its version 1.
      *
-     * @throws RefusedFormulaException when the name, note or formula has a fault
+     * @throws RefusedException when the name, note or formula has a fault
      */
     @Transactional
     public FormulaDocument create(SaveRequest request) {
@@ -96,7 +96,7 @@ public class FormulaService {
     /**
      * Saves a new version of a formula.
      *
-     * @throws RefusedFormulaException when the name, note, parent version or formula has a fault
+     * @throws RefusedException when the name, note, parent version or formula has a fault
      * @throws NewerVersionException when somebody saved a version that the request does not know of
      * @throws FormulaNotFoundException when there is no such formula
      */
@@ -114,7 +114,7 @@ public class FormulaService {
         if (parent == null || parent < 1 || parent > before.latestNumber()) {
             FaultCode code = parent == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE;
             String value = parent == null ? null : parent.toString();
-            throw new RefusedFormulaException(List.of(new Fault(null, "parentNumber", code, value, null)));
+            throw new RefusedException(List.of(new Fault(null, "parentNumber", code, value, null)));
         }
         int latestKnown = request.latestKnown() == null ? parent : request.latestKnown();
         Integer number = mapper.nextNumber(id, latestKnown);
@@ -149,15 +149,15 @@ public class FormulaService {
         FormulaSpec spec = request.formula();
         if (spec == null) {
             faults.add(new Fault(null, "formula", FaultCode.MISSING, null, null));
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
         try {
             FormulaReader.read(spec, pantry.pantry());
-        } catch (RefusedFormulaException refused) {
+        } catch (RefusedException refused) {
             faults.addAll(refused.faults());
         }
         if (!faults.isEmpty() || spec.lines() == null) {
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
         return new Checked(name, note, spec, List.copyOf(spec.lines()));
     }

@@ -23,8 +23,8 @@ final class FindingWords {
                                 + "”. Choose an ingredient, or leave the line open.";
             case DRY_PULSE ->
                 words + ": the pantry has them boiled, and dry ones weigh less than half. Weigh them boiled.";
-            case LEFT_OPEN -> "The amount is left to the cook. Fill it in, or let the model find it.";
-            case NO_AMOUNT -> "No amount is stated. Fill it in, or let the model find it.";
+            case LEFT_OPEN -> "The amount is left to the cook.";
+            case NO_AMOUNT -> "No amount is stated.";
             case NO_PIECE_WEIGHT -> "What one of these weighs is not known for " + words + ". Weigh it.";
             case ABSURD_AMOUNT -> "No dough holds that much. Check the number.";
             case TAKEN_FOR_GRAMS -> words + " without a measure was taken for grams.";

@@ -8,13 +8,10 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import verdamen.core.formula.Fault;
-import verdamen.core.formula.FaultCode;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Part;
-import verdamen.core.formula.RefusedFormulaException;
 import verdamen.core.intake.Filled;
 import verdamen.core.intake.IngredientIndex;
 import verdamen.core.intake.ParsedLine;
@@ -27,6 +24,9 @@ import verdamen.core.intake.Starts.Percentage;
 import verdamen.core.intake.Synonyms;
 import verdamen.core.intake.UnknownAmount;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.PantryService;
@@ -56,7 +56,7 @@ public class IntakeService {
     /**
      * A recipe as understood.
      *
-     * @throws RefusedFormulaException when there is no text, or more than 100,000 characters
+     * @throws RefusedException when there is no text, or more than 100,000 characters
      */
     @Transactional(readOnly = true)
     public ParsedRecipe parse(@Nullable String text) {
@@ -136,7 +136,7 @@ public class IntakeService {
     /**
      * Remembers a name for an ingredient.
      *
-     * @throws RefusedFormulaException when the name is none or the ingredient is unknown
+     * @throws RefusedException when the name is none or the ingredient is unknown
      */
     @Transactional
     public List<TaughtName> teach(TaughtName asked) {
@@ -153,7 +153,7 @@ public class IntakeService {
             faults.add(new Fault(null, "ingredient", FaultCode.UNKNOWN_CODE, asked.ingredient(), null));
         }
         if (!faults.isEmpty()) {
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
         names.save(new TaughtName(name, asked.ingredient()));
         built = null;
@@ -181,8 +181,8 @@ public class IntakeService {
         return now.index();
     }
 
-    private static RefusedFormulaException refused(
+    private static RefusedException refused(
             String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
-        return new RefusedFormulaException(List.of(new Fault(null, field, code, value, limit)));
+        return new RefusedException(List.of(new Fault(null, field, code, value, limit)));
     }
 }

@@ -6,9 +6,9 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import verdamen.core.formula.Fault;
-import verdamen.core.formula.FaultCode;
-import verdamen.core.formula.RefusedFormulaException;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 
 /** The kitchen's settings. */
 @Service
@@ -34,7 +34,7 @@ public class KitchenService {
     /**
      * Saves the settings.
      *
-     * @throws RefusedFormulaException when a setting is none of its choices or the name has no fitting length
+     * @throws RefusedException when a setting is none of its choices or the name has no fitting length
      */
     @Transactional
     public Kitchen save(Kitchen kitchen) {
@@ -58,7 +58,7 @@ public class KitchenService {
                     new Fault(null, "currency", code, currency.isEmpty() ? null : currency, (double) LONGEST_CURRENCY));
         }
         if (!faults.isEmpty()) {
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
         mapper.save(new Kitchen(
                 name,

@@ -37,9 +37,10 @@ record IngredientRow(
         @Nullable Double glutenQuality,
         @Nullable Double particleUm,
         @Nullable String confidence,
-        @Nullable String behaviourNotes) {
+        @Nullable String behaviourNotes,
+        boolean own) {
 
-    static IngredientRow of(Ingredient ingredient) {
+    static IngredientRow of(Ingredient ingredient, boolean own) {
         Composition holds = ingredient.composition();
         Behaviour behaviour = ingredient.behaviour();
         return new IngredientRow(
@@ -68,7 +69,8 @@ record IngredientRow(
                 behaviour == null ? null : behaviour.glutenQuality(),
                 behaviour == null ? null : behaviour.particleUm(),
                 behaviour == null ? null : behaviour.confidence().code(),
-                behaviour == null ? null : behaviour.notes());
+                behaviour == null ? null : behaviour.notes(),
+                own);
     }
 
     Ingredient toIngredient() {

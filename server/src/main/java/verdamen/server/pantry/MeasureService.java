@@ -13,11 +13,11 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import verdamen.core.formula.Fault;
-import verdamen.core.formula.FaultCode;
 import verdamen.core.formula.Line;
-import verdamen.core.formula.RefusedFormulaException;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.Measure;
@@ -160,7 +160,7 @@ public class MeasureService {
     /**
      * What so many of a measure of an ingredient weigh, or nothing when that is not known.
      *
-     * @throws RefusedFormulaException when measure or ingredient is unknown or the quantity no sensible number
+     * @throws RefusedException when measure or ingredient is unknown or the quantity no sensible number
      */
     @Transactional(readOnly = true)
     public Amount amount(String measure, String ingredient, double quantity) {
@@ -176,7 +176,7 @@ public class MeasureService {
             faults.add(new Fault(null, "measure", FaultCode.NOT_FOR_THIS_INGREDIENT, measure, null));
         }
         if (!faults.isEmpty() || portion == null) {
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
         double grams = quantity * portion.grams();
         double sd = portion.source() == Portion.Source.MASS ? Line.weighedSdGrams(grams) : grams * portion.relativeSd();
@@ -311,7 +311,7 @@ public class MeasureService {
 
     private static void refuse(List<Fault> faults) {
         if (!faults.isEmpty()) {
-            throw new RefusedFormulaException(faults);
+            throw new RefusedException(faults);
         }
     }
 }

@@ -10,9 +10,12 @@ import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Material;
 import verdamen.core.pantry.Measure;
+import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Price;
 import verdamen.core.pantry.Role;
 import verdamen.core.pantry.Style;
+import verdamen.server.pantry.PantryService.Shelf;
 
 /**
  * Everything a formula can be made from.
@@ -37,6 +40,9 @@ record PantryDocument(
      *
      * @param material what it is made of on the screen
      * @param plainWater whether it is the water that the balance answers
+     * @param own whether it is the kitchen's own
+     * @param ownValues figures of the kitchen's own over the book's
+     * @param price what it costs; null when that is not known
      */
     record Item(
             String code,
@@ -49,9 +55,19 @@ record PantryDocument(
             @Nullable Behaviour behaviour,
             @Nullable FatState fatState,
             List<String> allergens,
-            String notes) {
+            String notes,
+            double sodiumMg,
+            double bulkDensityGPerMl,
+            @Nullable Double pieceGrams,
+            @Nullable String pieceName,
+            boolean wholeGrain,
+            boolean legume,
+            boolean glutenBearing,
+            boolean own,
+            List<OwnFigure> ownValues,
+            @Nullable Price price) {
 
-        static Item of(Ingredient ingredient) {
+        static Item of(Ingredient ingredient, Shelf shelf) {
             return new Item(
                     ingredient.code(),
                     ingredient.name(),
@@ -63,14 +79,48 @@ record PantryDocument(
                     ingredient.behaviour(),
                     ingredient.fatState(),
                     ingredient.allergens(),
-                    ingredient.notes());
+                    ingredient.notes(),
+                    ingredient.sodiumMg(),
+                    ingredient.bulkDensityGPerMl(),
+                    ingredient.pieceGrams(),
+                    ingredient.pieceName(),
+                    ingredient.wholeGrain(),
+                    ingredient.legume(),
+                    ingredient.glutenBearing(),
+                    shelf.ownCodes().contains(ingredient.code()),
+                    figures(ingredient, shelf),
+                    shelf.prices().get(ingredient.code()));
         }
     }
 
-    static PantryDocument of(Pantry pantry) {
+    /**
+     * A figure of the kitchen's own over the book's.
+     *
+     * @param field which figure
+     * @param value its value
+     * @param book the book's value; null when the book has none
+     * @param source where it comes from
+     */
+    record OwnFigure(
+            OwnValue.Field field, double value, @Nullable Double book, String source) {}
+
+    private static List<OwnFigure> figures(Ingredient ingredient, Shelf shelf) {
+        return shelf.ownValues().getOrDefault(ingredient.code(), List.of()).stream()
+                .map(own -> new OwnFigure(
+                        own.field(),
+                        own.value(),
+                        own.field().of(shelf.book().getOrDefault(ingredient.code(), ingredient)),
+                        own.source()))
+                .toList();
+    }
+
+    static PantryDocument of(Shelf shelf) {
+        Pantry pantry = shelf.pantry();
         return new PantryDocument(
                 true,
-                pantry.ingredients().stream().map(Item::of).toList(),
+                pantry.ingredients().stream()
+                        .map(ingredient -> Item.of(ingredient, shelf))
+                        .toList(),
                 List.copyOf(pantry.styles()),
                 List.copyOf(pantry.forms()),
                 pantry.feels(),

@@ -3,6 +3,7 @@ package verdamen.server.pantry;
 import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Measure;
@@ -22,7 +23,8 @@ interface PantryMapper {
 
     List<Measure> measures();
 
-    void saveIngredients(List<IngredientRow> rows);
+    /** Saves ingredients, the first of them at {@code firstPosition} of the pantry. */
+    void saveIngredients(@Param("rows") List<IngredientRow> rows, @Param("firstPosition") int firstPosition);
 
     void saveBehaviours(List<IngredientRow> rows);
 

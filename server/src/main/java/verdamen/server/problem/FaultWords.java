@@ -2,7 +2,7 @@ package verdamen.server.problem;
 
 import java.math.BigDecimal;
 import java.util.Map;
-import verdamen.core.formula.Fault;
+import verdamen.core.model.Fault;
 
 /** Says a fault in plain words, with the rule and what to do. */
 final class FaultWords {
@@ -45,6 +45,30 @@ final class FaultWords {
             Map.entry("afterGrams", "The weight after in grams"),
             Map.entry("line", "The line"),
             Map.entry("how", "The way to fill it"),
+            Map.entry("composition", "The composition in %"),
+            Map.entry("role", "The role"),
+            Map.entry("group", "The group"),
+            Map.entry("code", "The ingredient"),
+            Map.entry("field", "The figure"),
+            Map.entry("source", "Where it comes from"),
+            Map.entry("fatPct", "The fat in %"),
+            Map.entry("carbPct", "The carbohydrate in %"),
+            Map.entry("fibrePct", "The fibre in %"),
+            Map.entry("sugarsPct", "The sugars in %"),
+            Map.entry("ashPct", "The minerals in %"),
+            Map.entry("sodiumMg", "The sodium in mg"),
+            Map.entry("bulkDensityGPerMl", "The density in g/ml"),
+            Map.entry("pieceName", "What a piece is"),
+            Map.entry("notes", "The notes"),
+            Map.entry("uptakeTauMin", "The time of uptake in minutes"),
+            Map.entry("glutenQuality", "The gluten quality"),
+            Map.entry("amount", "The price"),
+            Map.entry("per", "What the price is for"),
+            Map.entry("milledOn", "The day of milling"),
+            Map.entry("moistureHow", "How the moisture was found"),
+            Map.entry("celsius", "The temperature in °C"),
+            Map.entry("humidityPct", "The humidity of the air in %"),
+            Map.entry("lot", "The lot"),
             Map.entry("pct", "The baker's percentage"),
             Map.entry("name", "The name"),
             Map.entry("note", "The note"),
@@ -58,15 +82,27 @@ final class FaultWords {
         return switch (fault.code()) {
             case MISSING -> field + " is missing. Fill it in.";
             case NOT_A_NUMBER -> field + " is not a number.";
-            case TOO_SMALL -> field + " is " + value(fault) + "; it must be at least " + limit(fault) + ".";
-            case TOO_LARGE -> field + " is " + value(fault) + "; it must be at most " + limit(fault) + ".";
+            case TOO_SMALL ->
+                fault.limit() == null
+                        ? sum(field, fault)
+                        : field + " is " + value(fault) + "; it must be at least " + limit(fault) + ".";
+            case TOO_LARGE ->
+                fault.limit() == null
+                        ? sum(field, fault)
+                        : field + " is " + value(fault) + "; it must be at most " + limit(fault) + ".";
             case UNKNOWN_CODE -> field + " “" + fault.value() + "” is not known. Choose one from the list.";
             case NOT_FOR_THIS_INGREDIENT -> field + " means nothing for this ingredient. Take it out.";
             case CONTRADICTS -> field + " contradicts the rest of the line: it is marked as not known yet.";
+            case IN_USE -> field + " is still used by formulas or weigh-ins. Take it out there first.";
             case TAKEN -> field + " “" + fault.value() + "” is taken already. Choose another one.";
             case TOO_LONG -> field + " has " + fault.value() + "; at most " + limit(fault) + " are kept.";
             case NO_FLOUR -> "Nothing in the dough takes up water the way flour does. Add a flour.";
         };
+    }
+
+    /** A composition that does not add up: water, protein, fat, carbohydrate and minerals. */
+    private static String sum(String field, Fault fault) {
+        return field + " adds up to " + value(fault) + "; water, protein, fat, carbohydrate and minerals are 100 ± 2.";
     }
 
     /** The value as one would write it: 5, not 5.0. */

@@ -17,8 +17,8 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JacksonException.Reference;
-import verdamen.core.formula.Fault;
-import verdamen.core.formula.RefusedFormulaException;
+import verdamen.core.model.Fault;
+import verdamen.core.model.RefusedException;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.NewerVersionException;
 import verdamen.server.problem.Problem.ProblemFault;
@@ -32,7 +32,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final String LINES = "lines";
 
     @ExceptionHandler
-    ProblemDetail refused(RefusedFormulaException refused) {
+    ProblemDetail refused(RefusedException refused) {
         List<ProblemFault> faults =
                 refused.faults().stream().map(ProblemAdvice::fault).toList();
         String detail = faults.size() == 1

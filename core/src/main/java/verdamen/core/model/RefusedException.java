@@ -1,15 +1,15 @@
-package verdamen.core.formula;
+package verdamen.core.model;
 
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** A formula that cannot be taken as it is; carries all its faults, in the order of the lines. */
-public final class RefusedFormulaException extends RuntimeException {
+/** Something that cannot be taken as it is; carries all its faults, in the order of the lines. */
+public final class RefusedException extends RuntimeException {
 
     private final transient List<Fault> faults;
 
-    /** Refuses a formula for these faults, at least one. */
-    public RefusedFormulaException(List<Fault> faults) {
+    /** Refuses it for these faults, at least one. */
+    public RefusedException(List<Fault> faults) {
         super(faults.stream()
                 .map(fault -> (fault.line() == null ? "" : "line " + fault.line() + ": ")
                         + fault.field() + " "

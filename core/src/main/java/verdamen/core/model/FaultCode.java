@@ -1,6 +1,4 @@
-package verdamen.core.formula;
-
-import verdamen.core.model.Coded;
+package verdamen.core.model;
 
 /** Why a value of a formula is refused. */
 public enum FaultCode implements Coded {
@@ -18,6 +16,8 @@ public enum FaultCode implements Coded {
     NOT_FOR_THIS_INGREDIENT("not-for-this-ingredient"),
     /** The value contradicts another one of the line. */
     CONTRADICTS("contradicts"),
+    /** Something still uses it. */
+    IN_USE("in-use"),
     /** The name is taken already. */
     TAKEN("taken"),
     /** The text is longer than allowed. */
