@@ -5,6 +5,7 @@ import { FormulasPage } from "./formula";
 import { Frame, NotFound } from "./frame";
 import { IntakePage } from "./intake";
 import { KitchenPage, KitchenProvider } from "./kitchen";
+import { PantryPage } from "./pantry";
 import { NoticesProvider } from "./parts";
 
 const queries = new QueryClient({
@@ -21,6 +22,8 @@ const router = createBrowserRouter([
       { path: "/formulas/:id/intake", element: <IntakePage /> },
       { path: "/formulas/new/balance", element: <BalancePage /> },
       { path: "/formulas/:id/balance", element: <BalancePage /> },
+      { path: "/pantry", element: <Navigate to="/pantry/ingredients" replace /> },
+      { path: "/pantry/:tab", element: <PantryPage /> },
       { path: "/kitchen", element: <KitchenPage /> },
       { path: "*", element: <NotFound /> },
     ],

@@ -16,6 +16,7 @@ export type LedgerRow = Schemas["LedgerRow"];
 export type LineOrigin = Schemas["LineOrigin"];
 export type LineSpec = Schemas["LineSpec"];
 export type Material = LedgerRow["material"];
+export type Lot = Schemas["Lot"];
 export type MeasuresDocument = Schemas["MeasuresDocument"];
 export type Openness = "unknown-amount" | "unread";
 export type PantryDocument = Schemas["PantryDocument"];

@@ -19,6 +19,17 @@ export const measuresQuery = queryOptions({
   queryFn: ({ signal }) => taken(api.GET("/api/measures", { signal })),
 });
 
+export const lotsQuery = queryOptions({
+  queryKey: ["lots"],
+  queryFn: ({ signal }) => taken(api.GET("/api/pantry/lots", { signal })),
+});
+
+/** The names that this kitchen has taught. */
+export const namesQuery = queryOptions({
+  queryKey: ["names"],
+  queryFn: ({ signal }) => taken(api.GET("/api/intake/names", { signal })),
+});
+
 export const formulasQuery = queryOptions({
   queryKey: ["formulas"],
   queryFn: ({ signal }) => taken(api.GET("/api/formulas", { signal })),

@@ -4,6 +4,7 @@ import { type Editor, Faults, LineTable, MethodSettings, Station, useBalance } f
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
 import { Slips } from "../intake";
+import { Facts } from "../pantry";
 import { Beam } from "./Beam";
 import { Ledger } from "./Ledger";
 import { setWater } from "./setWater";
@@ -70,6 +71,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                 <div>
                   <SoftnessChart answer={answer} />
                   <HandlingFigures answer={answer} pantry={pantry} />
+                  <Facts facts={answer.facts} pantry={pantry} />
                 </div>
               </div>
             </div>

@@ -6,6 +6,7 @@ import { NumberField } from "../parts";
 import type { NumberEntry } from "../parts/NumberField";
 import type { DraftLine } from "./draft";
 import type { Faults } from "./faults";
+import { LotChoice } from "./LotChoice";
 import type { Editor } from "./useEditor";
 
 type Measured = "waterPct" | "moisturePct" | "proteinPct" | "absorptionPct" | "absorptionSdPct" | "pieceMm" | "sd";
@@ -97,6 +98,7 @@ export function LineDetails({ line, index, count, ingredient, editor, faults }: 
           </Field>
         )}
       </div>
+      {flour && line.grams !== null && <LotChoice line={line} index={index} editor={editor} />}
       {ingredient && (
         <p className="soft mt-2 text-xs">
           Typical values: water {figures.percent(ingredient.composition.waterPct)}

@@ -33,6 +33,7 @@ function Shelf() {
   const formula = useMatch("/formulas/:id/*")?.params.id;
   useCommands([
     { name: "To the formulas", keys: "alt+f", run: () => void navigate("/formulas") },
+    { name: "To the pantry", keys: "alt+g", run: () => void navigate("/pantry") },
     { name: "Kitchen settings", run: () => void navigate("/kitchen") },
     { name: theme === "oven" ? "Light theme: the bench" : "Dark theme: the oven", keys: "alt+t", run: toggle },
   ]);
@@ -49,6 +50,9 @@ function Shelf() {
         </NavLink>
         <NavLink to="/formulas" end className={tab}>
           Formulas
+        </NavLink>
+        <NavLink to="/pantry" className={tab}>
+          Pantry
         </NavLink>
         {formula && (
           <>

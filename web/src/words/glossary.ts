@@ -48,6 +48,10 @@ export const GLOSSARY = {
     name: "Gluten strength",
     text: "How strong a network the flours make together. Strong white flour alone is about 100; whole and ancient grains are far lower.",
   },
+  weighIn: {
+    name: "Weigh-ins",
+    text: "Put on the scale what you would measure without one. The mean then counts here. Each weigh-in moves the error from the book's to what your hand really does; formulas already saved keep their grams.",
+  },
   lineRange: {
     name: "The range of a line",
     text: "In 8 of 10 bowls the line weighs within this range. It comes from how the amount was measured, and from a range that the recipe states. Type a weight, and it counts as weighed.",

@@ -92,6 +92,25 @@ public record LineSpec(
                 origin);
     }
 
+    /** This line with a lot's moisture and protein; null for the book's. */
+    public LineSpec withLot(@Nullable Double lotMoisturePct, @Nullable Double lotProteinPct) {
+        return new LineSpec(
+                ingredient,
+                grams,
+                sd,
+                part,
+                form,
+                waterPct,
+                lotMoisturePct,
+                lotProteinPct,
+                absorptionPct,
+                absorptionSdPct,
+                pieceMm,
+                fatState,
+                open,
+                origin);
+    }
+
     /** This line with another form and measured water. */
     public LineSpec withFormAndWater(@Nullable String otherForm, @Nullable Double otherWaterPct) {
         return new LineSpec(

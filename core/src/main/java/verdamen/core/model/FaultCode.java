@@ -16,6 +16,8 @@ public enum FaultCode implements Coded {
     NOT_FOR_THIS_INGREDIENT("not-for-this-ingredient"),
     /** The value contradicts another one of the line. */
     CONTRADICTS("contradicts"),
+    /** The day has not come yet. */
+    IN_THE_FUTURE("in-the-future"),
     /** Something still uses it. */
     IN_USE("in-use"),
     /** The name is taken already. */

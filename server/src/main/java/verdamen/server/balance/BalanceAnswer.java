@@ -11,6 +11,7 @@ import verdamen.core.balance.Hydration;
 import verdamen.core.balance.LedgerRow;
 import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.Water;
+import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.handling.Handling;
@@ -45,6 +46,7 @@ import verdamen.core.pantry.Feel;
  * @param warnings what to mind
  * @param slips likely slips of pen, scale or book
  * @param lineRanges 80 % range of each line as asked, g; null for what was weighed and for open lines
+ * @param facts cost, allergens and nutrition
  * @param ends dry end, likely point and wet end; null when all was weighed
  */
 record BalanceAnswer(
@@ -69,6 +71,7 @@ record BalanceAnswer(
         List<Warning> warnings,
         List<Slip> slips,
         List<@Nullable LineRange> lineRanges,
+        Facts facts,
         @Nullable Ends ends) {
 
     /**
@@ -99,7 +102,7 @@ record BalanceAnswer(
             double softnessHigh,
             double springLimitPct) {}
 
-    static BalanceAnswer of(DoughSheet sheet, List<Slip> slips) {
+    static BalanceAnswer of(DoughSheet sheet, List<Slip> slips, Facts facts) {
         Balance balance = sheet.balance();
         return new BalanceAnswer(
                 balance.flourGrams(),
@@ -125,6 +128,7 @@ record BalanceAnswer(
                 sheet.warnings(),
                 slips,
                 lineRanges(sheet.formula()),
+                facts,
                 Ends.of(sheet.formula()).orElse(null));
     }
 

@@ -15,8 +15,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
-import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
@@ -164,19 +164,20 @@ public class MeasureService {
      */
     @Transactional(readOnly = true)
     public Amount amount(String measure, String ingredient, double quantity) {
-        List<Fault> faults = new ArrayList<>();
-        number(faults, "quantity", quantity, 0, MOST_GRAMS);
+        Faults faults = new Faults();
+        faults.needed("quantity", quantity, 0, MOST_GRAMS);
         Ingredient found = pantry.pantry().ingredient(ingredient).orElse(null);
         if (found == null) {
-            faults.add(new Fault(null, "ingredient", FaultCode.UNKNOWN_CODE, ingredient, null));
+            faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, ingredient);
         }
         Portion portion =
                 found == null ? null : measures().portion(measure, found).orElse(null);
         if (found != null && portion == null) {
-            faults.add(new Fault(null, "measure", FaultCode.NOT_FOR_THIS_INGREDIENT, measure, null));
+            faults.add(null, "measure", FaultCode.NOT_FOR_THIS_INGREDIENT, measure);
         }
-        if (!faults.isEmpty() || portion == null) {
-            throw new RefusedException(faults);
+        faults.refuse();
+        if (portion == null) {
+            throw new IllegalStateException("an unknown portion is a fault");
         }
         double grams = quantity * portion.grams();
         double sd = portion.source() == Portion.Source.MASS ? Line.weighedSdGrams(grams) : grams * portion.relativeSd();
@@ -193,20 +194,20 @@ public class MeasureService {
     /** Saves a vessel under a code made from its name. */
     @Transactional
     public MeasuresDocument saveVessel(VesselRequest request) {
-        List<Fault> faults = new ArrayList<>();
-        String name = name(faults, "name", request.name());
+        Faults faults = new Faults();
+        String name = faults.text("name", request.name(), LONGEST_NAME);
         String plural = request.plural() == null || request.plural().isBlank()
                 ? name + "s"
-                : name(faults, "plural", request.plural());
-        number(faults, "millilitres", request.millilitres(), 0.1, MOST_MILLILITRES);
+                : faults.text("plural", request.plural(), LONGEST_NAME);
+        faults.needed("millilitres", request.millilitres(), 0.1, MOST_MILLILITRES);
         String code = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
         boolean inTheBook = pantry.pantry().measures().stream()
                 .anyMatch(measure ->
                         measure.code().equals(code) || measure.plural().equalsIgnoreCase(name));
         if (inTheBook) {
-            faults.add(new Fault(null, "name", FaultCode.TAKEN, name, null));
+            faults.add(null, "name", FaultCode.TAKEN, name);
         }
-        refuse(faults);
+        faults.refuse();
         double millilitres = request.millilitres() == null ? 0 : request.millilitres();
         mapper.saveVessel(new VesselRow(code, name, plural, millilitres, VESSEL_SD, ""));
         return document();
@@ -224,17 +225,17 @@ public class MeasureService {
     /** Sets this kitchen's volume of a measure of the book; null takes the book's again. */
     @Transactional
     public MeasuresDocument setVolume(String code, @Nullable Double millilitres) {
-        List<Fault> faults = new ArrayList<>();
+        Faults faults = new Faults();
         boolean volume = pantry.pantry().measures().stream()
                 .anyMatch(
                         measure -> measure.code().equals(code) && measure.kind().equals(VOLUME) && !code.equals(CUP));
         if (!volume) {
-            faults.add(new Fault(null, "measure", FaultCode.UNKNOWN_CODE, code, null));
+            faults.add(null, "measure", FaultCode.UNKNOWN_CODE, code);
         }
         if (millilitres != null) {
-            number(faults, "millilitres", millilitres, 0.1, MOST_MILLILITRES);
+            faults.needed("millilitres", millilitres, 0.1, MOST_MILLILITRES);
         }
-        refuse(faults);
+        faults.refuse();
         if (millilitres == null) {
             mapper.deleteOwnVolume(code);
         } else {
@@ -259,22 +260,22 @@ public class MeasureService {
     /** As {@link #weighIn(WeighInRequest)}, at a given time. */
     @Transactional
     public MeasuresDocument weighIn(WeighInRequest request, OffsetDateTime at) {
-        List<Fault> faults = new ArrayList<>();
+        Faults faults = new Faults();
         Measure measure = request.measure() == null
                 ? null
                 : measures().measure(request.measure()).orElse(null);
         if (measure == null || measure.kind().equals("mass")) {
             FaultCode code = request.measure() == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE;
-            faults.add(new Fault(null, "measure", code, request.measure(), null));
+            faults.add(null, "measure", code, request.measure());
         }
         if (request.ingredient() != null
                 && pantry.pantry().ingredient(request.ingredient()).isEmpty()) {
-            faults.add(new Fault(null, "ingredient", FaultCode.UNKNOWN_CODE, request.ingredient(), null));
+            faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, request.ingredient());
         }
-        number(faults, "grams", request.grams(), 0.01, MOST_GRAMS);
+        faults.needed("grams", request.grams(), 0.01, MOST_GRAMS);
         double count = request.count() == null ? 1 : request.count();
-        number(faults, "count", count, 0.1, 1000);
-        refuse(faults);
+        faults.needed("count", count, 0.1, 1000);
+        faults.refuse();
         if (measure != null && request.grams() != null) {
             mapper.insertWeighIn(new WeighInRow(0, measure.code(), request.ingredient(), request.grams(), count, at));
         }
@@ -286,32 +287,5 @@ public class MeasureService {
     public MeasuresDocument deleteWeighIn(long id) {
         mapper.deleteWeighIn(id);
         return document();
-    }
-
-    private static String name(List<Fault> faults, String field, @Nullable String given) {
-        String name = given == null ? "" : given.strip();
-        if (name.isEmpty()) {
-            faults.add(new Fault(null, field, FaultCode.MISSING, null, null));
-        } else if (name.length() > LONGEST_NAME) {
-            faults.add(
-                    new Fault(null, field, FaultCode.TOO_LONG, name.length() + " characters", (double) LONGEST_NAME));
-        }
-        return name;
-    }
-
-    private static void number(List<Fault> faults, String field, @Nullable Double value, double least, double most) {
-        if (value == null) {
-            faults.add(new Fault(null, field, FaultCode.MISSING, null, null));
-        } else if (!(value >= least)) {
-            faults.add(new Fault(null, field, FaultCode.TOO_SMALL, value.toString(), least));
-        } else if (value > most) {
-            faults.add(new Fault(null, field, FaultCode.TOO_LARGE, value.toString(), most));
-        }
-    }
-
-    private static void refuse(List<Fault> faults) {
-        if (!faults.isEmpty()) {
-            throw new RefusedException(faults);
-        }
     }
 }

@@ -94,6 +94,7 @@ final class FaultWords {
             case NOT_FOR_THIS_INGREDIENT -> field + " means nothing for this ingredient. Take it out.";
             case CONTRADICTS -> field + " contradicts the rest of the line: it is marked as not known yet.";
             case IN_USE -> field + " is still used by formulas or weigh-ins. Take it out there first.";
+            case IN_THE_FUTURE -> field + " has not come yet.";
             case TAKEN -> field + " “" + fault.value() + "” is taken already. Choose another one.";
             case TOO_LONG -> field + " has " + fault.value() + "; at most " + limit(fault) + " are kept.";
             case NO_FLOUR -> "Nothing in the dough takes up water the way flour does. Add a flour.";

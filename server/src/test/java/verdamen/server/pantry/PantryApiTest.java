@@ -26,7 +26,11 @@ public class PantryApiTest extends ServerTest {
     public void theDatabaseHoldsTheWholeBookUnchanged() {
         Pantry book = ReferenceTables.load();
         Pantry kept = service.pantry();
-        assertEquals(List.copyOf(kept.ingredients()), List.copyOf(book.ingredients()));
+        assertEquals(
+                kept.ingredients().stream()
+                        .filter(ingredient -> !ingredient.code().startsWith("own-"))
+                        .toList(),
+                List.copyOf(book.ingredients()));
         assertEquals(List.copyOf(kept.styles()), List.copyOf(book.styles()));
         assertEquals(List.copyOf(kept.forms()), List.copyOf(book.forms()));
         assertEquals(kept.feels(), book.feels());
@@ -44,7 +48,7 @@ public class PantryApiTest extends ServerTest {
     public void saysThatTheFiguresAreTypicalValues() {
         JsonNode pantry = getJson("/api/pantry").expect(200).body();
         assertTrue(pantry.get("typicalValues").asBoolean());
-        assertEquals(pantry.get("ingredients").size(), 139);
+        assertTrue(pantry.get("ingredients").size() >= 139);
         assertEquals(pantry.at("/ingredients/0/behaviour/confidence").asString(), "high");
         assertEquals(pantry.at("/ingredients/0/role").asString(), "flour");
     }

@@ -1,0 +1,74 @@
+import { useQuery } from "@tanstack/react-query";
+import { Plus } from "lucide-react";
+import { useState } from "react";
+import { type Lot, lotsQuery, type PantryDocument, problemOf } from "../api";
+import { useFigures } from "../kitchen";
+import { ProblemNotice } from "../parts";
+import { LotDialog } from "./LotDialog";
+
+const HOW = { typed: "as measured", dried: "by drying", meter: "by meter", "storage-air": "from its air" };
+
+/** Lots of flour: when milled, how moist, how strong. */
+export function Lots({ pantry }: { pantry: PantryDocument }) {
+  const figures = useFigures();
+  const query = useQuery(lotsQuery);
+  const [editing, setEditing] = useState<Lot | "new" | null>(null);
+  const lots = query.data ?? [];
+  return (
+    <section aria-label="Flour lots">
+      <div className="flex items-center pb-2">
+        <p className="soft flex-1 text-sm">
+          Choose a lot in a formula’s flour line: its moisture and protein then count, and the change in water is shown.
+        </p>
+        <button className="btn btn-primary btn-sm gap-1" onClick={() => setEditing("new")}>
+          <Plus size={16} aria-hidden /> New lot
+        </button>
+      </div>
+      <ProblemNotice problem={problemOf(query.error)} />
+      {query.isSuccess && lots.length === 0 ? (
+        <p className="soft hairline border-y py-16 text-center">
+          No lots yet. Add one when a sack is opened or a batch is milled.
+        </p>
+      ) : (
+        <table className="w-full text-sm">
+          <thead>
+            <tr className="soft text-left text-xs">
+              <th className="pb-1 font-normal">Lot</th>
+              <th className="pb-1 font-normal">flour</th>
+              <th className="pb-1 font-normal">milled</th>
+              <th className="pb-1 text-right font-normal">age</th>
+              <th className="pb-1 text-right font-normal">moisture</th>
+              <th className="pb-1 text-right font-normal">protein</th>
+              <th className="pb-1 pl-6 font-normal">note</th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            {lots.map((lot) => (
+              <tr key={lot.id} className={`hairline border-t ${lot.usedUp ? "opacity-55" : ""}`}>
+                <td className="font-display py-1.5 text-base">{lot.name}</td>
+                <td>{lot.ingredientName}</td>
+                <td>{lot.milledOn ? figures.date(lot.milledOn) : <span className="soft">not known</span>}</td>
+                <td className="text-right">
+                  {lot.ageDays == null ? "" : `${lot.ageDays} ${lot.ageDays === 1 ? "day" : "days"}`}
+                </td>
+                <td className="text-right">
+                  {lot.moisturePct == null ? <span className="soft">14 % assumed</span> : figures.percent(lot.moisturePct)}
+                  {lot.moistureHow && <span className="soft block text-xs">{HOW[lot.moistureHow]}</span>}
+                </td>
+                <td className="text-right">{lot.proteinPct == null ? "" : figures.percent(lot.proteinPct)}</td>
+                <td className="soft pl-6">{lot.usedUp ? "used up" : lot.note}</td>
+                <td className="text-right">
+                  <button className="btn btn-ghost btn-xs" aria-label={`Change ${lot.name}`} onClick={() => setEditing(lot)}>
+                    Change
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {editing && <LotDialog lot={editing === "new" ? null : editing} pantry={pantry} onClose={() => setEditing(null)} />}
+    </section>
+  );
+}

@@ -1,0 +1,2 @@
+export { PantryPage } from "./PantryPage";
+export { Facts } from "./Facts";
