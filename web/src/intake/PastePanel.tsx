@@ -4,6 +4,7 @@ import { type RefObject, useState } from "react";
 import { api, type PantryDocument, problemOf, taken } from "../api";
 import type { Editor } from "../formula";
 import { ProblemNotice, useNotices } from "../parts";
+import { EXAMPLES } from "./examples";
 import { withRecipe } from "./readRecipe";
 import { StartFrom } from "./StartFrom";
 
@@ -60,6 +61,17 @@ export function PastePanel({ editor, pantry, text }: PastePanelProps) {
         >
           <ScrollText size={15} aria-hidden /> Read it
         </button>
+        <select
+          className="quiet-field !w-auto max-w-44 text-sm"
+          aria-label="A recipe to try"
+          value=""
+          onChange={(event) => setTyped(EXAMPLES.find(({ name }) => name === event.target.value)?.text ?? typed)}
+        >
+          <option value="">a recipe to try…</option>
+          {EXAMPLES.map(({ name }) => (
+            <option key={name}>{name}</option>
+          ))}
+        </select>
         {has && (
           <button
             className="btn btn-ghost btn-sm"

@@ -6,7 +6,10 @@ import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -22,8 +25,16 @@ import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaState;
 import verdamen.server.formula.SaveRequest;
+import verdamen.server.intake.IntakeService;
+import verdamen.server.intake.TaughtName;
 import verdamen.server.kitchen.Kitchen;
 import verdamen.server.kitchen.KitchenService;
+import verdamen.server.pantry.LotService;
+import verdamen.server.pantry.LotService.LotRequest;
+import verdamen.server.pantry.MeasureService;
+import verdamen.server.pantry.MeasureService.VesselRequest;
+import verdamen.server.pantry.MeasureService.WeighInRequest;
+import verdamen.server.pantry.PantryService;
 
 /** Loads the demo data into an empty database, before the first request is taken. */
 @Configuration(proxyBeanMethods = false)
@@ -34,6 +45,10 @@ class DemoLoader implements SmartInitializingSingleton {
     private final VerdamenProperties properties;
     private final FormulaService formulas;
     private final KitchenService kitchen;
+    private final PantryService pantry;
+    private final MeasureService measures;
+    private final LotService lots;
+    private final IntakeService intake;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -42,19 +57,60 @@ class DemoLoader implements SmartInitializingSingleton {
             VerdamenProperties properties,
             FormulaService formulas,
             KitchenService kitchen,
+            PantryService pantry,
+            MeasureService measures,
+            LotService lots,
+            IntakeService intake,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
         this.properties = properties;
         this.formulas = formulas;
         this.kitchen = kitchen;
+        this.pantry = pantry;
+        this.measures = measures;
+        this.lots = lots;
+        this.intake = intake;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
     }
 
     /** A kitchen with its formulas, as in the demo file. */
-    record Demo(Kitchen kitchen, List<DemoFormula> formulas) {}
+    record Demo(
+            Kitchen kitchen,
+            List<VesselRequest> vessels,
+            List<DemoWeighIn> weighIns,
+            List<DemoLot> lots,
+            List<DemoValue> ownValues,
+            List<DemoPrice> prices,
+            List<TaughtName> names,
+            List<DemoFormula> formulas) {}
+
+    /** A weigh-in of the demo, recorded some hours before it is loaded. */
+    record DemoWeighIn(
+            int hoursAgo,
+            String measure,
+            @Nullable String ingredient,
+            double grams,
+            @Nullable Double count) {}
+
+    /** A lot of the demo, milled some days before it is loaded. */
+    record DemoLot(
+            String ingredient,
+            String name,
+            int milledDaysAgo,
+            @Nullable Double moisturePct,
+            @Nullable String moistureHow,
+            @Nullable Double proteinPct,
+            @Nullable String note,
+            @Nullable Boolean usedUp) {}
+
+    /** An own figure of the demo. */
+    record DemoValue(String ingredient, String field, double value, String source) {}
+
+    /** A price of the demo. */
+    record DemoPrice(String ingredient, double amount, String per) {}
 
     /** A formula of the demo: its state and versions, the oldest first. */
     record DemoFormula(String name, FormulaState state, List<DemoVersion> versions) {}
@@ -91,9 +147,33 @@ class DemoLoader implements SmartInitializingSingleton {
         }
     }
 
+    private void loadPantry(Demo demo, Instant now) {
+        demo.vessels().forEach(measures::saveVessel);
+        demo.weighIns()
+                .forEach(each -> measures.weighIn(
+                        new WeighInRequest(each.measure(), each.ingredient(), each.grams(), each.count()),
+                        now.minus(Duration.ofHours(each.hoursAgo())).atOffset(ZoneOffset.UTC)));
+        demo.lots()
+                .forEach(each -> lots.save(
+                        null,
+                        new LotRequest(
+                                each.ingredient(),
+                                each.name(),
+                                LocalDate.ofInstant(now, ZoneOffset.UTC).minusDays(each.milledDaysAgo()),
+                                each.moisturePct(),
+                                each.moistureHow(),
+                                each.proteinPct(),
+                                each.note(),
+                                each.usedUp())));
+        demo.ownValues().forEach(each -> pantry.setValue(each.ingredient(), each.field(), each.value(), each.source()));
+        demo.prices().forEach(each -> pantry.setPrice(each.ingredient(), each.amount(), each.per()));
+        demo.names().forEach(intake::teach);
+    }
+
     private void load(Demo demo) {
         Instant now = clock.instant();
         kitchen.save(demo.kitchen());
+        loadPantry(demo, now);
         for (DemoFormula formula : demo.formulas()) {
             FormulaDocument saved = null;
             for (DemoVersion version : formula.versions()) {

@@ -12,7 +12,7 @@ import verdamen.core.pantry.Portion;
  * @param calibrations what was learned, one for each measure and ingredient weighed
  * @param weighIns every weigh-in, the newest first
  */
-record MeasuresDocument(List<MeasureItem> measures, List<Calibration> calibrations, List<WeighInItem> weighIns) {
+public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> calibrations, List<WeighInItem> weighIns) {
 
     /**
      * A measure.

@@ -149,7 +149,7 @@ public class PantryService implements InitializingBean {
     }
 
     /** Saves an own ingredient under its code, or a new one. */
-    Ingredient saveOwn(@Nullable String code, IngredientSpec spec) {
+    public Ingredient saveOwn(@Nullable String code, IngredientSpec spec) {
         Faults faults = spec.check();
         String name = spec.name() == null ? "" : spec.name();
         String under = code == null ? IngredientSpec.codeOf(name) : code;
@@ -171,7 +171,7 @@ public class PantryService implements InitializingBean {
     }
 
     /** Sets a figure of the kitchen's own over the book's; without a value the book's counts again. */
-    void setValue(String code, @Nullable String field, @Nullable Double value, @Nullable String source) {
+    public void setValue(String code, @Nullable String field, @Nullable Double value, @Nullable String source) {
         Faults faults = new Faults();
         Ingredient book = shelf.book().get(code);
         faults.require(book != null, "ingredient", FaultCode.UNKNOWN_CODE, code);
@@ -191,7 +191,7 @@ public class PantryService implements InitializingBean {
     }
 
     /** Sets the price of an ingredient; without an amount there is none. */
-    void setPrice(String code, @Nullable Double amount, @Nullable String per) {
+    public void setPrice(String code, @Nullable Double amount, @Nullable String per) {
         Faults faults = new Faults();
         faults.require(shelf.book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
         faults.number("amount", amount, 0, HIGHEST_PRICE);

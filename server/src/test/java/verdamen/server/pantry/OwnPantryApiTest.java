@@ -93,11 +93,11 @@ public class OwnPantryApiTest extends ServerTest {
     public void aLotChangesTheBalanceAndShowsByHowMuch() {
         JsonNode lots = postJson(
                         "/api/pantry/lots",
-                        "{\"ingredient\":\"rye-whole\",\"name\":\"Rye, north field\",\"milledOn\":\"2026-01-10\",\"moisturePct\":11.5}")
+                        "{\"ingredient\":\"sorghum-flour\",\"name\":\"Sorghum, north field\",\"milledOn\":\"2026-01-10\",\"moisturePct\":11.5}")
                 .expect(201)
                 .body();
         JsonNode compared = postJson(
-                        "/api/balance/lots", "{\"line\":0,\"formula\":" + BREAD.formatted("rye-whole") + "}")
+                        "/api/balance/lots", "{\"line\":0,\"formula\":" + BREAD.formatted("sorghum-flour") + "}")
                 .expect(200)
                 .body();
         assertEquals(compared.size(), 2);
@@ -122,9 +122,9 @@ public class OwnPantryApiTest extends ServerTest {
     Object[][] refused() {
         return new Object[][] {
             {"/api/pantry/lots", "{\"ingredient\":\"water\",\"name\":\"x\"}", "ingredient"},
-            {"/api/pantry/lots", "{\"ingredient\":\"rye-whole\",\"name\":\" \"}", "name"},
-            {"/api/pantry/lots", "{\"ingredient\":\"rye-whole\",\"name\":\"x\",\"moisturePct\":40}", "moisturePct"},
-            {"/api/pantry/lots", "{\"ingredient\":\"rye-whole\",\"name\":\"x\",\"milledOn\":\"2199-01-01\"}", "milledOn"
+            {"/api/pantry/lots", "{\"ingredient\":\"sorghum-flour\",\"name\":\" \"}", "name"},
+            {"/api/pantry/lots", "{\"ingredient\":\"sorghum-flour\",\"name\":\"x\",\"moisturePct\":40}", "moisturePct"},
+            {"/api/pantry/lots", "{\"ingredient\":\"sorghum-flour\",\"name\":\"x\",\"milledOn\":\"2199-01-01\"}", "milledOn"
             },
             {"/api/pantry/lots/moisture", "{\"beforeGrams\":20,\"afterGrams\":21}", "afterGrams"},
             {"/api/pantry/lots/moisture", "{\"celsius\":20}", "humidityPct"},
