@@ -31,7 +31,7 @@ alter table kitchen
     add column cup_ml   double precision not null default 240 check (cup_ml between 200 and 300),
     add column currency text             not null default '€' check (length(currency) between 1 and 5);
 
--- The kitchen's own measures: vessels beside the book's, volumes of its own for the book's, and what was weighed.
+-- The kitchen's own measures: vessels beside the book's, and what was weighed.
 create table vessel (
     code        text primary key,
     name        text             not null check (length(name) between 1 and 40),
@@ -39,11 +39,6 @@ create table vessel (
     millilitres double precision not null check (millilitres > 0),
     relative_sd double precision not null check (relative_sd > 0),
     notes       text             not null default ''
-);
-
-create table own_volume (
-    measure_code text primary key references measure (code),
-    millilitres  double precision not null check (millilitres > 0)
 );
 
 create table weigh_in (

@@ -65,6 +65,24 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         return perform(put(path).contentType(MediaType.APPLICATION_JSON).content(body));
     }
 
+    /** Gives a file to the server. */
+    protected Answer postFile(String path, byte[] file) {
+        return perform(
+                post(path).contentType(MediaType.APPLICATION_OCTET_STREAM).content(file));
+    }
+
+    /** The text that is answered, whatever its kind. */
+    protected String getText(String path) {
+        try {
+            MockHttpServletResponse response =
+                    mvc.perform(get(path)).andReturn().getResponse();
+            assertEquals(response.getStatus(), 200, path);
+            return response.getContentAsString(StandardCharsets.UTF_8);
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        }
+    }
+
     protected Answer delete(String path) {
         return perform(MockMvcRequestBuilders.delete(path));
     }

@@ -74,7 +74,7 @@ public record LineSpec(
     }
 
     /** This line with another mass. */
-    public LineSpec withGrams(double otherGrams) {
+    public LineSpec withGrams(@Nullable Double otherGrams) {
         return new LineSpec(
                 ingredient,
                 otherGrams,

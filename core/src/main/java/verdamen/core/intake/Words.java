@@ -82,6 +82,10 @@ final class Words {
 
     private Optional<Found> outsideBrackets() {
         List<Word> outside = words.stream().filter(word -> !word.inBrackets()).toList();
+        Optional<Found> whole = find(words, List.of()).filter(found -> covers(found, words));
+        if (whole.isPresent()) {
+            return whole;
+        }
         int or = or(outside);
         Optional<Found> first = or <= 0 ? Optional.empty() : find(outside.subList(0, or), List.of());
         if (first.isEmpty() && or > 0) {
@@ -91,9 +95,16 @@ final class Words {
         return first.or(() -> find(outside, List.of())).or(() -> find(words, List.of()));
     }
 
+    /** Whether a name takes up every word that says anything, as "pumpkin or winter squash" does. */
+    private static boolean covers(Found found, List<Word> some) {
+        return some.stream()
+                .filter(word -> !word.known())
+                .allMatch(word -> found.words().contains(word.singular()));
+    }
+
     private Optional<Found> alternative(Found first) {
         int or = or(words);
-        if (or < 0) {
+        if (or < 0 || first.words().contains(OR)) {
             return Optional.empty();
         }
         return find(words.subList(or + 1, words.size()), List.of())

@@ -14,6 +14,11 @@ public final class Faults {
         found.add(new Fault(line, field, code, value == null ? null : value.toString(), null));
     }
 
+    /** Adds faults found elsewhere. */
+    public void addAll(List<Fault> others) {
+        found.addAll(others);
+    }
+
     /** Adds a fault unless {@code holds}. */
     public void require(boolean holds, String field, FaultCode code, @Nullable Object value) {
         if (!holds) {

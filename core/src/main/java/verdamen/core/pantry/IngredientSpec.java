@@ -59,6 +59,37 @@ public record IngredientSpec(
         @Nullable Double glutenQuality,
         @Nullable String notes) {
 
+    /** The sheet of an ingredient as it is. */
+    public static IngredientSpec of(Ingredient ingredient) {
+        Composition holds = ingredient.composition();
+        Behaviour behaviour = ingredient.behaviour();
+        double rest = WHOLE - holds.waterPct() - holds.proteinPct() - holds.fatPct() - holds.carbPct();
+        return new IngredientSpec(
+                ingredient.name(),
+                ingredient.role().code(),
+                ingredient.group(),
+                holds.waterPct(),
+                holds.proteinPct(),
+                holds.fatPct(),
+                holds.carbPct(),
+                holds.fibrePct(),
+                holds.sugarsPct(),
+                rest > TOLERANCE ? Double.valueOf(rest) : null,
+                ingredient.sodiumMg(),
+                ingredient.bulkDensityGPerMl(),
+                ingredient.pieceGrams(),
+                ingredient.pieceName(),
+                ingredient.allergens(),
+                ingredient.wholeGrain(),
+                ingredient.legume(),
+                ingredient.glutenBearing(),
+                ingredient.fatState() == null ? null : ingredient.fatState().code(),
+                behaviour == null ? null : Double.valueOf(behaviour.absorptionPct()),
+                behaviour == null ? null : Double.valueOf(behaviour.uptakeTauMin()),
+                behaviour == null ? null : Double.valueOf(behaviour.glutenQuality()),
+                ingredient.notes());
+    }
+
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_NOTES = 500;
     private static final int LONGEST_WORD = 40;

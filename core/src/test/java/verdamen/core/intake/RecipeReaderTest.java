@@ -10,6 +10,7 @@ import java.util.Map;
 import org.testng.annotations.Test;
 import verdamen.core.formula.Part;
 import verdamen.core.pantry.FatState;
+import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.Measure;
 import verdamen.core.pantry.Pantry;
@@ -146,6 +147,15 @@ public class RecipeReaderTest {
                         .get(0)
                         .ingredient(),
                 "emmer-whole");
+    }
+
+    @Test
+    public void everyNameOfThePantryIsReadAsItself() {
+        for (Ingredient ingredient : BOOK.ingredients()) {
+            ParsedLine line = one("100 g " + ingredient.name(), MEASURES);
+            assertEquals(line.ingredient(), ingredient.code(), ingredient.name());
+            assertTrue(line.status() == LineStatus.READ, ingredient.name() + " " + line.findings());
+        }
     }
 
     @Test

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 interface FormulaMapper {
 
     /** A formula's own row. */
-    record FormulaRow(long id, String state, int latestNumber) {}
+    record FormulaRow(long id, String uid, String state, int latestNumber) {}
 
     /** A version's own row. */
     record VersionRow(
@@ -93,7 +93,20 @@ interface FormulaMapper {
 
     boolean isEmpty();
 
-    long insertFormula(@Param("createdAt") OffsetDateTime createdAt);
+    /** Every formula's own row, the oldest first. */
+    List<FormulaRow> formulas();
+
+    /** All versions of some formulas, each formula's oldest first. */
+    List<VersionRow> versionsOf(@Param("ids") List<Long> formulaIds);
+
+    /** The lines of all versions of some formulas. */
+    List<LineRow> linesOf(@Param("ids") List<Long> formulaIds);
+
+    /** The remarks set aside in all versions of some formulas. */
+    List<SetAsideRow> setAsidesOf(@Param("ids") List<Long> formulaIds);
+
+    /** Inserts a formula under an identity of its own, or a given one. */
+    long insertFormula(@Param("createdAt") OffsetDateTime createdAt, @Param("uid") @Nullable String uid);
 
     /**
      * Takes the next version number, provided that the newest version is still {@code latestKnown}; nothing otherwise.

@@ -68,6 +68,52 @@ public class FormulaService {
         return document(formula(id), number);
     }
 
+    /**
+     * A formula with all its versions, the oldest first.
+     *
+     * @param id the formula
+     * @param uid its identity, the same wherever its file is taken
+     * @param state where it stands in the kitchen's work
+     * @param versions its versions with what they hold, the oldest first
+     */
+    public record History(long id, String uid, FormulaState state, List<Entry> versions) {
+
+        /** A version with what it holds. */
+        public record Entry(VersionSummary version, FormulaSpec formula) {}
+    }
+
+    /** Some formulas with all their versions; all of them when none is named. */
+    @Transactional(readOnly = true)
+    public List<History> histories(List<Long> ids) {
+        List<FormulaRow> rows = mapper.formulas().stream()
+                .filter(row -> ids.isEmpty() || ids.contains(row.id()))
+                .toList();
+        if (rows.isEmpty()) {
+            return List.of();
+        }
+        List<Long> found = rows.stream().map(FormulaRow::id).toList();
+        Map<Long, List<LineRow>> lines =
+                mapper.linesOf(found).stream().collect(Collectors.groupingBy(LineRow::versionId));
+        Map<Long, List<SetAsideRow>> asides =
+                mapper.setAsidesOf(found).stream().collect(Collectors.groupingBy(SetAsideRow::versionId));
+        Map<Long, List<VersionRow>> versions =
+                mapper.versionsOf(found).stream().collect(Collectors.groupingBy(VersionRow::formulaId));
+        return rows.stream()
+                .map(row -> new History(
+                        row.id(),
+                        row.uid(),
+                        state(row.state()),
+                        versions.getOrDefault(row.id(), List.of()).stream()
+                                .map(version -> new History.Entry(
+                                        FormulaRows.summary(version),
+                                        FormulaRows.spec(
+                                                version,
+                                                lines.getOrDefault(version.id(), List.of()),
+                                                asides.getOrDefault(version.id(), List.of()))))
+                                .toList()))
+                .toList();
+    }
+
     /** Whether no formula was ever saved. */
     @Transactional(readOnly = true)
     public boolean isEmpty() {
@@ -87,8 +133,14 @@ public class FormulaService {
     /** As {@link #create(SaveRequest)}, saved at a given time. */
     @Transactional
     public FormulaDocument create(SaveRequest request, Instant savedAt) {
+        return create(request, savedAt, null);
+    }
+
+    /** As {@link #create(SaveRequest, Instant)}, under the identity it has elsewhere. */
+    @Transactional
+    public FormulaDocument create(SaveRequest request, Instant savedAt, @Nullable String uid) {
         Checked checked = check(request);
-        long id = mapper.insertFormula(savedAt.atOffset(ZoneOffset.UTC));
+        long id = mapper.insertFormula(savedAt.atOffset(ZoneOffset.UTC), uid);
         insert(id, 1, null, checked, savedAt);
         return document(formula(id), null);
     }

@@ -18,7 +18,7 @@ import verdamen.core.pantry.FatState;
  * @param lines every line of ingredients, in order
  * @param method the method that stood below; empty for none
  */
-record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<IntakeLine> lines, String method) {
+public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<IntakeLine> lines, String method) {
 
     /**
      * A line as understood.
@@ -38,7 +38,7 @@ record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<Intak
      * @param reason why it is not simply read, in plain words; null when it is
      * @param findings the same as codes
      */
-    record IntakeLine(
+    public record IntakeLine(
             String text,
             @Nullable String ingredient,
             @Nullable Double grams,
@@ -82,7 +82,8 @@ record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<Intak
         }
     }
 
-    static IntakeAnswer of(ParsedRecipe recipe) {
+    /** A recipe as the reader understood it. */
+    public static IntakeAnswer of(ParsedRecipe recipe) {
         return new IntakeAnswer(
                 recipe.title(),
                 recipe.pieces(),

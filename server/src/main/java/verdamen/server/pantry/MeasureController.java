@@ -1,11 +1,9 @@
 package verdamen.server.pantry;
 
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -47,15 +45,6 @@ class MeasureController {
     @DeleteMapping("/vessels/{code}")
     MeasuresDocument deleteVessel(@PathVariable String code) {
         return measures.deleteVessel(code);
-    }
-
-    /** This kitchen's volume of a measure of the book. */
-    record VolumeRequest(@Nullable Double millilitres) {}
-
-    /** Sets this kitchen's volume of a measure of the book, or takes the book's again. */
-    @PutMapping("/{code}/volume")
-    MeasuresDocument setVolume(@PathVariable String code, @RequestBody VolumeRequest request) {
-        return measures.setVolume(code, request.millilitres());
     }
 
     /** Records a weigh-in. */

@@ -16,9 +16,6 @@ interface MeasureMapper {
     /** A vessel's own row. */
     record VesselRow(String code, String name, String plural, double millilitres, double relativeSd, String notes) {}
 
-    /** A volume of the kitchen's own for a measure of the book. */
-    record OwnVolumeRow(String measureCode, double millilitres) {}
-
     /** A weigh-in's own row. */
     record WeighInRow(
             long id,
@@ -30,9 +27,6 @@ interface MeasureMapper {
 
     @Select("select code, name, plural, millilitres, relative_sd, notes from vessel order by name")
     List<VesselRow> vessels();
-
-    @Select("select measure_code, millilitres from own_volume")
-    List<OwnVolumeRow> ownVolumes();
 
     @Select("""
             select id, measure_code, ingredient_code, grams, count, weighed_at from weigh_in order by weighed_at desc, id desc
@@ -49,15 +43,6 @@ interface MeasureMapper {
 
     @Delete("delete from vessel where code = #{code}")
     int deleteVessel(String code);
-
-    @Insert("""
-            insert into own_volume (measure_code, millilitres) values (#{measureCode}, #{millilitres})
-            on conflict (measure_code) do update set millilitres = excluded.millilitres
-            """)
-    void saveOwnVolume(OwnVolumeRow row);
-
-    @Delete("delete from own_volume where measure_code = #{code}")
-    void deleteOwnVolume(String code);
 
     @Insert("""
             insert into weigh_in (measure_code, ingredient_code, grams, count, weighed_at)

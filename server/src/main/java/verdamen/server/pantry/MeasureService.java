@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -25,7 +24,6 @@ import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Portion;
 import verdamen.core.pantry.WeighIn;
 import verdamen.server.kitchen.KitchenService;
-import verdamen.server.pantry.MeasureMapper.OwnVolumeRow;
 import verdamen.server.pantry.MeasureMapper.VesselRow;
 import verdamen.server.pantry.MeasureMapper.WeighInRow;
 import verdamen.server.pantry.MeasuresDocument.Amount;
@@ -40,7 +38,11 @@ public class MeasureService {
     private static final double VESSEL_SD = 0.15;
     private static final int LONGEST_NAME = 40;
     private static final double MOST_GRAMS = 100_000;
+    private static final double LEAST_MILLILITRES = 0.1;
     private static final double MOST_MILLILITRES = 20_000;
+    private static final double LEAST_GRAMS = 0.01;
+    private static final double LEAST_COUNT = 0.1;
+    private static final double MOST_COUNT = 1000;
     private static final double PERCENT = 100;
 
     private final MeasureMapper mapper;
@@ -72,10 +74,7 @@ public class MeasureService {
     }
 
     private Map<String, Double> ownVolumes() {
-        Map<String, Double> volumes = new HashMap<>();
-        volumes.put(CUP, kitchen.kitchen().cupMl());
-        mapper.ownVolumes().forEach(row -> volumes.put(row.measureCode(), row.millilitres()));
-        return volumes;
+        return Map.of(CUP, kitchen.kitchen().cupMl());
     }
 
     private static Measure measure(VesselRow row) {
@@ -191,25 +190,35 @@ public class MeasureService {
             @Nullable String plural,
             @Nullable Double millilitres) {}
 
-    /** Saves a vessel under a code made from its name. */
-    @Transactional
-    public MeasuresDocument saveVessel(VesselRequest request) {
+    /** The code of a vessel of this name. */
+    public String codeOf(String name) {
+        return name.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    }
+
+    /** Finds everything impossible about a vessel. */
+    public Faults check(VesselRequest request) {
         Faults faults = new Faults();
         String name = faults.text("name", request.name(), LONGEST_NAME);
-        String plural = request.plural() == null || request.plural().isBlank()
-                ? name + "s"
-                : faults.text("plural", request.plural(), LONGEST_NAME);
-        faults.needed("millilitres", request.millilitres(), 0.1, MOST_MILLILITRES);
-        String code = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+        faults.optionalText("plural", request.plural(), LONGEST_NAME);
+        faults.needed("millilitres", request.millilitres(), LEAST_MILLILITRES, MOST_MILLILITRES);
+        String code = codeOf(name);
         boolean inTheBook = pantry.pantry().measures().stream()
                 .anyMatch(measure ->
                         measure.code().equals(code) || measure.plural().equalsIgnoreCase(name));
-        if (inTheBook) {
-            faults.add(null, "name", FaultCode.TAKEN, name);
-        }
-        faults.refuse();
+        faults.require(!inTheBook, "name", FaultCode.TAKEN, name);
+        return faults;
+    }
+
+    /** Saves a vessel under a code made from its name. */
+    @Transactional
+    public MeasuresDocument saveVessel(VesselRequest request) {
+        check(request).refuse();
+        String name = String.valueOf(request.name()).strip();
+        String plural = request.plural() == null || request.plural().isBlank()
+                ? name + "s"
+                : request.plural().strip();
         double millilitres = request.millilitres() == null ? 0 : request.millilitres();
-        mapper.saveVessel(new VesselRow(code, name, plural, millilitres, VESSEL_SD, ""));
+        mapper.saveVessel(new VesselRow(codeOf(name), name, plural, millilitres, VESSEL_SD, ""));
         return document();
     }
 
@@ -218,28 +227,6 @@ public class MeasureService {
     public MeasuresDocument deleteVessel(String code) {
         if (mapper.deleteVessel(code) > 0) {
             mapper.deleteWeighInsOf(code);
-        }
-        return document();
-    }
-
-    /** Sets this kitchen's volume of a measure of the book; null takes the book's again. */
-    @Transactional
-    public MeasuresDocument setVolume(String code, @Nullable Double millilitres) {
-        Faults faults = new Faults();
-        boolean volume = pantry.pantry().measures().stream()
-                .anyMatch(
-                        measure -> measure.code().equals(code) && measure.kind().equals(VOLUME) && !code.equals(CUP));
-        if (!volume) {
-            faults.add(null, "measure", FaultCode.UNKNOWN_CODE, code);
-        }
-        if (millilitres != null) {
-            faults.needed("millilitres", millilitres, 0.1, MOST_MILLILITRES);
-        }
-        faults.refuse();
-        if (millilitres == null) {
-            mapper.deleteOwnVolume(code);
-        } else {
-            mapper.saveOwnVolume(new OwnVolumeRow(code, millilitres));
         }
         return document();
     }
@@ -254,31 +241,44 @@ public class MeasureService {
     /** Records a weigh-in. */
     @Transactional
     public MeasuresDocument weighIn(WeighInRequest request) {
-        return weighIn(request, clock.instant().atOffset(ZoneOffset.UTC));
+        return weighIn(request, now());
+    }
+
+    /** The time by the kitchen's clock. */
+    public OffsetDateTime now() {
+        return clock.instant().atOffset(ZoneOffset.UTC);
+    }
+
+    /**
+     * Finds everything impossible about a weigh-in.
+     *
+     * @param coming codes of vessels that are about to be added
+     */
+    public Faults check(WeighInRequest request, List<String> coming) {
+        Faults faults = new Faults();
+        String code = request.measure();
+        Measure measure = code == null ? null : measures().measure(code).orElse(null);
+        boolean fits = measure == null ? coming.contains(code) : !measure.kind().equals("mass");
+        faults.require(fits, "measure", code == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, code);
+        faults.require(
+                request.ingredient() == null
+                        || pantry.pantry().ingredient(request.ingredient()).isPresent(),
+                "ingredient",
+                FaultCode.UNKNOWN_CODE,
+                request.ingredient());
+        faults.needed("grams", request.grams(), LEAST_GRAMS, MOST_GRAMS);
+        faults.number("count", request.count(), LEAST_COUNT, MOST_COUNT);
+        return faults;
     }
 
     /** As {@link #weighIn(WeighInRequest)}, at a given time. */
     @Transactional
     public MeasuresDocument weighIn(WeighInRequest request, OffsetDateTime at) {
-        Faults faults = new Faults();
-        Measure measure = request.measure() == null
-                ? null
-                : measures().measure(request.measure()).orElse(null);
-        if (measure == null || measure.kind().equals("mass")) {
-            FaultCode code = request.measure() == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE;
-            faults.add(null, "measure", code, request.measure());
-        }
-        if (request.ingredient() != null
-                && pantry.pantry().ingredient(request.ingredient()).isEmpty()) {
-            faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, request.ingredient());
-        }
-        faults.needed("grams", request.grams(), 0.01, MOST_GRAMS);
+        check(request, List.of()).refuse();
         double count = request.count() == null ? 1 : request.count();
-        faults.needed("count", count, 0.1, 1000);
-        faults.refuse();
-        if (measure != null && request.grams() != null) {
-            mapper.insertWeighIn(new WeighInRow(0, measure.code(), request.ingredient(), request.grams(), count, at));
-        }
+        double grams = request.grams() == null ? 0 : request.grams();
+        mapper.insertWeighIn(
+                new WeighInRow(0, String.valueOf(request.measure()), request.ingredient(), grams, count, at));
         return document();
     }
 

@@ -28,7 +28,7 @@ public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> cal
      * @param ownVessel whether it is the kitchen's own
      * @param notes what to know
      */
-    record MeasureItem(
+    public record MeasureItem(
             String code,
             String name,
             String plural,
@@ -51,7 +51,7 @@ public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> cal
      * @param count number of weigh-ins
      * @param typicalGrams what it would be taken for without them, g; null when nothing is known
      */
-    record Calibration(
+    public record Calibration(
             String measure,
             String ingredient,
             String ingredientName,
@@ -61,7 +61,7 @@ public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> cal
             @Nullable Double typicalGrams) {}
 
     /** One weigh-in. */
-    record WeighInItem(
+    public record WeighInItem(
             long id,
             String measure,
             String ingredient,
@@ -80,5 +80,6 @@ public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> cal
      * @param source where it comes from
      * @param weighIns how many weigh-ins it rests on
      */
-    record Amount(double grams, double sd, double gramsLow, double gramsHigh, Portion.Source source, int weighIns) {}
+    public record Amount(
+            double grams, double sd, double gramsLow, double gramsHigh, Portion.Source source, int weighIns) {}
 }

@@ -170,6 +170,23 @@ public class PantryService implements InitializingBean {
         change(() -> own.deleteOwn(code));
     }
 
+    /** Whether an ingredient is the kitchen's own. */
+    public boolean isOwn(String code) {
+        return shelf.ownCodes().contains(code);
+    }
+
+    /** Finds everything impossible about an own figure of an ingredient that is there. */
+    public Faults checkValue(String code, Field field, double value, String source) {
+        Ingredient book = shelf.book().get(code);
+        if (book == null) {
+            Faults faults = new Faults();
+            faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, code);
+            return faults;
+        }
+        return new OwnValue(field, value, source)
+                .check(book, byField(shelf.ownValues().getOrDefault(code, List.of())));
+    }
+
     /** Sets a figure of the kitchen's own over the book's; without a value the book's counts again. */
     public void setValue(String code, @Nullable String field, @Nullable Double value, @Nullable String source) {
         Faults faults = new Faults();

@@ -5,7 +5,7 @@ import java.util.Map;
 import verdamen.core.model.Fault;
 
 /** Says a fault in plain words, with the rule and what to do. */
-final class FaultWords {
+public final class FaultWords {
 
     private static final Map<String, String> FIELDS = Map.ofEntries(
             Map.entry("ingredient", "The ingredient"),
@@ -69,6 +69,10 @@ final class FaultWords {
             Map.entry("celsius", "The temperature in °C"),
             Map.entry("humidityPct", "The humidity of the air in %"),
             Map.entry("lot", "The lot"),
+            Map.entry("record", "The kind of record"),
+            Map.entry("weighedAt", "The time of weighing"),
+            Map.entry("priceAmount", "The price"),
+            Map.entry("pricePer", "What the price is for"),
             Map.entry("pct", "The baker's percentage"),
             Map.entry("name", "The name"),
             Map.entry("note", "The note"),
@@ -77,7 +81,8 @@ final class FaultWords {
 
     private FaultWords() {}
 
-    static String of(Fault fault) {
+    /** A fault in a sentence: what, the value, and what to do. */
+    public static String of(Fault fault) {
         String field = FIELDS.getOrDefault(fault.field(), "“" + fault.field() + "”");
         return switch (fault.code()) {
             case MISSING -> field + " is missing. Fill it in.";

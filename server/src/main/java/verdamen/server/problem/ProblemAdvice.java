@@ -57,6 +57,26 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail refusedFile(RefusedFileException refused) {
+        String where = refused.where() == null ? "" : " (" + refused.where() + ")";
+        String detail = switch (refused.reason()) {
+            case TOO_LARGE -> "The file is over 5 MB" + where + ". Export fewer formulas at once.";
+            case EMPTY -> "The file is empty.";
+            case WRONG_ENCODING -> "The file is not in UTF-8. Save it as UTF-8 and try again.";
+            case BROKEN -> "The file is broken or cut off" + where + ". Get it anew from where it came.";
+            case OTHER_KIND -> "The file is of another kind" + where + ".";
+            case NEWER_VERSION -> "The file was written by a newer Verdamen" + where + ". Bring this one up to date.";
+        };
+        return problem(
+                refused.reason() == RefusedFileException.Reason.TOO_LARGE
+                        ? HttpStatus.CONTENT_TOO_LARGE
+                        : HttpStatus.UNPROCESSABLE_CONTENT,
+                "refused-file",
+                "The file cannot be taken",
+                detail + " Nothing of it was taken.");
+    }
+
+    @ExceptionHandler
     ProblemDetail notFound(FormulaNotFoundException missing) {
         return problem(HttpStatus.NOT_FOUND, "not-found", "Not there", missing.getMessage());
     }

@@ -124,7 +124,10 @@ public class OwnPantryApiTest extends ServerTest {
             {"/api/pantry/lots", "{\"ingredient\":\"water\",\"name\":\"x\"}", "ingredient"},
             {"/api/pantry/lots", "{\"ingredient\":\"sorghum-flour\",\"name\":\" \"}", "name"},
             {"/api/pantry/lots", "{\"ingredient\":\"sorghum-flour\",\"name\":\"x\",\"moisturePct\":40}", "moisturePct"},
-            {"/api/pantry/lots", "{\"ingredient\":\"sorghum-flour\",\"name\":\"x\",\"milledOn\":\"2199-01-01\"}", "milledOn"
+            {
+                "/api/pantry/lots",
+                "{\"ingredient\":\"sorghum-flour\",\"name\":\"x\",\"milledOn\":\"2199-01-01\"}",
+                "milledOn"
             },
             {"/api/pantry/lots/moisture", "{\"beforeGrams\":20,\"afterGrams\":21}", "afterGrams"},
             {"/api/pantry/lots/moisture", "{\"celsius\":20}", "humidityPct"},

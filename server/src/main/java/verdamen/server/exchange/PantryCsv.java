@@ -1,0 +1,213 @@
+package verdamen.server.exchange;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.RefusedException;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.IngredientSpec;
+import verdamen.core.pantry.OwnValue.Field;
+import verdamen.core.pantry.Price;
+import verdamen.server.exchange.CsvFile.Row;
+import verdamen.server.exchange.CsvReport.Action;
+import verdamen.server.pantry.PantryService;
+import verdamen.server.problem.FaultWords;
+
+/**
+ * The pantry as CSV. For an ingredient of the book, figures that differ become the kitchen's own; a code that is not known
+ * makes an ingredient of the kitchen's own.
+ */
+@Service
+class PantryCsv {
+
+    private static final List<String> TEXTS = List.of("code", "name", "role", "group");
+    private static final List<String> FURTHER = List.of(
+            "ashPct",
+            "pieceName",
+            "allergens",
+            "wholeGrain",
+            "legume",
+            "glutenBearing",
+            "fatState",
+            "priceAmount",
+            "pricePer",
+            "source",
+            "notes");
+    private static final double SAME = 1e-9;
+
+    private final PantryService pantry;
+
+    PantryCsv(PantryService pantry) {
+        this.pantry = pantry;
+    }
+
+    private static List<String> headings() {
+        List<String> headings = new ArrayList<>(TEXTS);
+        Arrays.stream(Field.values()).map(Field::code).forEach(headings::add);
+        headings.addAll(FURTHER);
+        return headings;
+    }
+
+    String write() {
+        List<List<@Nullable Object>> rows = new ArrayList<>();
+        for (Ingredient ingredient : pantry.pantry().ingredients()) {
+            IngredientSpec sheet = IngredientSpec.of(ingredient);
+            Price price = pantry.prices().get(ingredient.code());
+            List<@Nullable Object> row =
+                    new ArrayList<>(Arrays.asList(ingredient.code(), sheet.name(), sheet.role(), sheet.group()));
+            Arrays.stream(Field.values()).forEach(field -> row.add(field.of(ingredient)));
+            row.addAll(Arrays.asList(
+                    sheet.ashPct(),
+                    sheet.pieceName(),
+                    String.join(";", ingredient.allergens()),
+                    sheet.wholeGrain(),
+                    sheet.legume(),
+                    sheet.glutenBearing(),
+                    sheet.fatState(),
+                    price == null ? null : price.amount(),
+                    price == null ? null : price.per().code(),
+                    null,
+                    sheet.notes()));
+            rows.add(row);
+        }
+        return CsvFile.write(headings(), rows);
+    }
+
+    /** A change that a row asks for. */
+    private record Change(String words, Runnable make) {}
+
+    /** A row looked at. */
+    private record Looked(CsvReport.Row row, List<Change> changes) {}
+
+    @Transactional
+    public CsvReport read(String text, boolean apply) {
+        List<Looked> looked =
+                CsvFile.read(text, List.of("code")).stream().map(this::look).toList();
+        List<CsvReport.Row> rows = looked.stream().map(Looked::row).toList();
+        boolean takes = apply && rows.stream().noneMatch(row -> row.action() == Action.REFUSED);
+        if (takes) {
+            looked.forEach(
+                    each -> each.changes().forEach(change -> change.make().run()));
+        }
+        return CsvReport.of(rows, takes);
+    }
+
+    private Looked look(Row row) {
+        String code = row.text("code");
+        Ingredient known =
+                code == null ? null : pantry.pantry().ingredient(code).orElse(null);
+        Faults faults = new Faults();
+        List<Change> changes = new ArrayList<>();
+        try {
+            if (known == null) {
+                changes.addAll(added(row, faults));
+            } else {
+                changes.addAll(figures(row, known, faults));
+                changes.addAll(price(row, known.code(), faults));
+            }
+        } catch (RefusedException refused) {
+            faults.addAll(refused.faults());
+        }
+        String what = known != null ? known.name() : Objects.requireNonNullElse(row.text("name"), String.valueOf(code));
+        if (!faults.none()) {
+            List<String> reasons = faults.all().stream().map(FaultWords::of).toList();
+            return new Looked(new CsvReport.Row(row.line(), what, Action.REFUSED, reasons), List.of());
+        }
+        Action action = known == null ? Action.ADDED : changes.isEmpty() ? Action.SAME : Action.CHANGED;
+        return new Looked(
+                new CsvReport.Row(
+                        row.line(),
+                        what,
+                        action,
+                        changes.stream().map(Change::words).toList()),
+                changes);
+    }
+
+    private List<Change> added(Row row, Faults faults) {
+        IngredientSpec spec = new IngredientSpec(
+                row.text("name"),
+                row.text("role"),
+                row.text("group"),
+                row.number("waterPct", faults),
+                row.number("proteinPct", faults),
+                row.number("fatPct", faults),
+                row.number("carbPct", faults),
+                row.number("fibrePct", faults),
+                row.number("sugarsPct", faults),
+                row.number("ashPct", faults),
+                row.number("sodiumMg", faults),
+                row.number("bulkDensityGPerMl", faults),
+                row.number("pieceGrams", faults),
+                row.text("pieceName"),
+                row.text("allergens") == null
+                        ? List.of()
+                        : Arrays.asList(String.valueOf(row.text("allergens")).split("\\s*;\\s*")),
+                flag(row, "wholeGrain", faults),
+                flag(row, "legume", faults),
+                flag(row, "glutenBearing", faults),
+                row.text("fatState"),
+                row.number("absorptionPct", faults),
+                row.number("uptakeTauMin", faults),
+                row.number("glutenQuality", faults),
+                row.text("notes"));
+        spec.check().refuse();
+        String code = IngredientSpec.codeOf(String.valueOf(spec.name()));
+        faults.require(pantry.pantry().ingredient(code).isEmpty(), "name", FaultCode.TAKEN, spec.name());
+        List<Change> changes = new ArrayList<>();
+        changes.add(new Change("an ingredient of your own", () -> pantry.saveOwn(null, spec)));
+        changes.addAll(price(row, code, faults));
+        return changes;
+    }
+
+    private static @Nullable Boolean flag(Row row, String column, Faults faults) {
+        String cell = row.text(column);
+        if (cell == null) {
+            return null;
+        }
+        boolean known = List.of("true", "false", "yes", "no").contains(cell.toLowerCase(Locale.ROOT));
+        faults.require(known, column, FaultCode.UNKNOWN_CODE, cell);
+        return List.of("true", "yes").contains(cell.toLowerCase(Locale.ROOT));
+    }
+
+    private List<Change> figures(Row row, Ingredient known, Faults faults) {
+        List<Change> changes = new ArrayList<>();
+        String source = Objects.requireNonNullElse(row.text("source"), "CSV file");
+        for (Field field : Field.values()) {
+            Double asked = row.number(field.code(), faults);
+            Double now = field.of(known);
+            if (asked == null || (now != null && Math.abs(asked - now) <= SAME * Math.max(1, Math.abs(now)))) {
+                continue;
+            }
+            pantry.checkValue(known.code(), field, asked, source).refuse();
+            changes.add(new Change(
+                    field.code() + " " + (now == null ? "none" : now) + " → " + asked,
+                    () -> pantry.setValue(known.code(), field.code(), asked, source)));
+        }
+        return changes;
+    }
+
+    private List<Change> price(Row row, String code, Faults faults) {
+        Double amount = row.number("priceAmount", faults);
+        if (amount == null) {
+            return List.of();
+        }
+        String per = Objects.requireNonNullElse(row.text("pricePer"), "kg");
+        faults.number("priceAmount", amount, 0, 1_000_000);
+        Price.Per unit = faults.choice("pricePer", per, Price.Per.class);
+        Price now = pantry.prices().get(code);
+        if (unit == null || (now != null && now.amount() == amount && now.per() == unit)) {
+            return List.of();
+        }
+        return List.of(new Change(
+                "price "
+                        + (now == null ? "none" : now.amount() + "/" + now.per().code()) + " → " + amount + "/" + per,
+                () -> pantry.setPrice(code, amount, per)));
+    }
+}

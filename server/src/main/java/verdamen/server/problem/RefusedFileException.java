@@ -1,0 +1,41 @@
+package verdamen.server.problem;
+
+import org.jspecify.annotations.Nullable;
+
+/** A file that cannot be taken as it is. Nothing of it was taken. */
+public final class RefusedFileException extends RuntimeException {
+
+    /** Why a file is refused. */
+    public enum Reason {
+        TOO_LARGE,
+        EMPTY,
+        WRONG_ENCODING,
+        BROKEN,
+        OTHER_KIND,
+        NEWER_VERSION
+    }
+
+    private final Reason reason;
+    private final @Nullable String where;
+
+    /**
+     * Refuses a file.
+     *
+     * @param where what was found and where, as far as that helps
+     */
+    public RefusedFileException(Reason reason, @Nullable String where) {
+        super(reason + (where == null ? "" : ": " + where));
+        this.reason = reason;
+        this.where = where;
+    }
+
+    /** Why. */
+    public Reason reason() {
+        return reason;
+    }
+
+    /** What was found and where. */
+    public @Nullable String where() {
+        return where;
+    }
+}

@@ -1,0 +1,279 @@
+package verdamen.server.exchange;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.server.ServerTest;
+
+/** Open formats in and out. */
+public class ExchangeApiTest extends ServerTest {
+
+    private static final String FULL = """
+            {"name":"Travelling roti","note":"for the round trip","formula":
+             {"style":"stuffed-paratha","kneading":"machine","restMinutes":25,"lines":[
+              {"ingredient":"wheat-atta","grams":260.5,"sd":20,"moisturePct":12.5,"origin":{"text":"2 cups atta","measure":"cup","quantity":2}},
+              {"ingredient":"pumpkin-cooked","grams":160,"form":"puree","waterPct":88.5},
+              {"ingredient":"water","open":"unknown-amount","origin":{"text":"warm water"}},
+              {"open":"unread","origin":{"text":"1 tin of mystery"}},
+              {"ingredient":"parsnip-raw","grams":120,"form":"mash","part":"filling"},
+              {"ingredient":"ghee","grams":20,"part":"surface","fatState":"liquid"}],
+             "notes":{"pieces":8,"pieceGrams":52,"method":"Knead.\\nRest.\\nRoll.",
+              "setAside":[{"slip":"much-salt","reason":"harbour bread"}]}}}
+            """;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    @Test
+    public void aRecipeRoundTripLosesNothing() {
+        Answer saved = postJson("/api/formulas", FULL).expect(201);
+        String recipe = getText("/api/exchange/formulas/" + saved.at("/id").asLong() + "/recipe");
+        JsonNode tree = json.readTree(recipe);
+        assertEquals(tree.get("@type").asString(), "Recipe");
+        assertEquals(tree.at("/recipeYield").asString(), "8 pieces");
+        assertEquals(tree.at("/recipeInstructions/1/text").asString(), "Rest.");
+        assertTrue(tree.at("/recipeIngredient/1").asString().startsWith("160 g Pumpkin"));
+        Answer back = postFile("/api/exchange/recipe", bytes(recipe)).expect(200);
+        assertEquals(
+                json.treeToValue(back.at("/formula"), FormulaSpec.class),
+                json.treeToValue(saved.at("/formula"), FormulaSpec.class));
+        assertEquals(back.at("/recipe/title").asString(), "Travelling roti");
+    }
+
+    @Test
+    public void theReadableLinesOfARecipeAloneGiveTheSameIngredientsGramsAndForms() {
+        Answer saved = postJson("/api/formulas", FULL).expect(201);
+        String recipe = getText("/api/exchange/formulas/" + saved.at("/id").asLong() + "/recipe");
+        String foreign = recipe.replace("verdamen:", "other:");
+        Answer back = postFile("/api/exchange/recipe", bytes(foreign)).expect(200);
+        assertTrue(back.at("/formula").isNull());
+        JsonNode lines = back.at("/recipe/lines");
+        assertEquals(lines.size(), 6);
+        for (int i = 0; i < 6; i++) {
+            JsonNode line = saved.at("/formula/lines/" + i);
+            assertEquals(lines.get(i).get("ingredient"), line.get("ingredient"), "line " + i);
+            assertEquals(lines.get(i).get("grams"), line.get("grams"), "line " + i);
+            assertEquals(lines.get(i).get("form"), line.get("form"), "line " + i);
+        }
+        assertEquals(lines.at("/4/part").asString(), "filling");
+        assertEquals(lines.at("/5/part").asString(), "surface");
+        assertEquals(back.at("/recipe/pieces").asInt(), 8);
+        assertEquals(back.at("/recipe/method").asString(), "Knead.\nRest.\nRoll.");
+    }
+
+    @Test
+    public void readsRecipesAsOtherProgramsWriteThem() {
+        String foreign = """
+                {"@context":"https://schema.org","@graph":[{"@type":"WebSite","name":"x"},
+                 {"@type":["Recipe","NewsArticle"],"name":"Flatbread","recipeYield":["6","6 breads"],
+                  "recipeIngredient":["300 g atta","a pinch of salt","water as needed"],
+                  "recipeInstructions":[{"@type":"HowToSection","name":"Dough","itemListElement":[
+                    {"@type":"HowToStep","text":"Mix."},{"@type":"HowToStep","text":"Knead."}]},"Bake."]}]}
+                """;
+        Answer read = postFile("/api/exchange/recipe", bytes(foreign)).expect(200);
+        assertEquals(read.at("/recipe/lines").size(), 3);
+        assertEquals(read.at("/recipe/pieces").asInt(), 6);
+        assertEquals(read.at("/recipe/method").asString(), "Mix.\nKnead.\nBake.");
+        assertEquals(
+                postFile("/api/exchange/recipe", bytes("200 g atta; 120 g water"))
+                        .expect(200)
+                        .at("/recipe/lines")
+                        .size(),
+                2);
+    }
+
+    @Test
+    public void aFormulaFileFitsItsSchemaAndImportsOnceOnly() throws IOException {
+        postJson(
+                        "/api/pantry/ingredients",
+                        "{\"name\":\"File blend\",\"role\":\"flour\",\"waterPct\":12,\"proteinPct\":13,\"fatPct\":2,\"carbPct\":71.5,"
+                                + "\"bulkDensityGPerMl\":0.5,\"absorptionPct\":66}")
+                .expect(201);
+        long id = postJson(
+                        "/api/formulas",
+                        FULL.replace("wheat-atta", "own-file-blend").replace("Travelling", "Filed"))
+                .expect(201)
+                .at("/id")
+                .asLong();
+        postJson(
+                        "/api/formulas/" + id + "/versions",
+                        FULL.replace("wheat-atta", "own-file-blend").replace("\"note\"", "\"parentNumber\":1,\"note\""))
+                .expect(201);
+        String file = getText("/api/exchange/formulas?id=" + id);
+        var problems = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formula-file.schema.json")), InputFormat.JSON)
+                .validate(file, InputFormat.JSON);
+        assertTrue(problems.isEmpty(), problems.toString());
+        assertEquals(
+                postFile("/api/exchange/formulas", bytes(file))
+                        .expect(200)
+                        .at("/unchanged")
+                        .size(),
+                1);
+
+        jdbc.update("delete from formula where id = ?", id);
+        delete("/api/pantry/ingredients/own-file-blend").expect(200);
+        Answer taken = postFile("/api/exchange/formulas", bytes(file)).expect(200);
+        assertEquals(taken.at("/added").size(), 1);
+        assertEquals(taken.at("/ingredients/0").asString(), "File blend");
+        Answer again = postFile("/api/exchange/formulas", bytes(file)).expect(200);
+        assertEquals(again.at("/added").size(), 0);
+        assertEquals(again.at("/unchanged").size(), 1);
+        JsonNode list = getJson("/api/formulas").expect(200).body();
+        long copy = 0;
+        for (JsonNode row : list) {
+            copy = row.get("latestNumber").asInt() == 2
+                            && row.get("name").asString().equals("Travelling roti")
+                    ? row.get("id").asLong()
+                    : copy;
+        }
+        JsonNode before = json.readTree(file).at("/formulas/0/versions");
+        JsonNode after =
+                json.readTree(getText("/api/exchange/formulas?id=" + copy)).at("/formulas/0/versions");
+        assertEquals(after, before);
+    }
+
+    @Test
+    public void laterVersionsOfAKnownFormulaAreAddedToIt() {
+        long id = postJson("/api/formulas", FULL.replace("Travelling", "Growing"))
+                .expect(201)
+                .at("/id")
+                .asLong();
+        String file = getText("/api/exchange/formulas?id=" + id);
+        JsonNode version = json.readTree(file).at("/formulas/0/versions/0");
+        String later = file.replaceFirst(
+                "\"versions\":\\[(.*)\\]\\}\\]\\}$",
+                "\"versions\":[$1,"
+                        + java.util.regex.Matcher.quoteReplacement(version.toString())
+                                .replace("\"number\":1", "\"number\":2")
+                                .replace("\"parent\":null", "\"parent\":1")
+                                .replace("260.5", "300.0")
+                        + "]}]}");
+        Answer taken = postFile("/api/exchange/formulas", bytes(later)).expect(200);
+        assertEquals(taken.at("/extended").size(), 1);
+        Answer newest = getJson("/api/formulas/" + id).expect(200);
+        assertEquals(newest.at("/latestNumber").asInt(), 2);
+        assertEquals(newest.at("/formula/lines/0/grams").asDouble(), 300.0);
+    }
+
+    @DataProvider
+    Object[][] refusedFiles() {
+        String newer =
+                "{\"format\":\"verdamen-formulas\",\"version\":9,\"exportedAt\":\"2026-01-01T00:00:00Z\",\"ingredients\":[],\"formulas\":[]}";
+        return new Object[][] {
+            {"/api/exchange/formulas", bytes(newer), 422, "newer Verdamen"},
+            {"/api/exchange/formulas", bytes(newer.substring(0, 60)), 422, "broken or cut off"},
+            {"/api/exchange/formulas", bytes("{\"a\":1}"), 422, "another kind"},
+            {"/api/exchange/formulas", bytes("code,name\n1,2"), 422, "another kind"},
+            {"/api/exchange/formulas", new byte[0], 422, "empty"},
+            {"/api/exchange/formulas", new byte[6 * 1024 * 1024], 413, "over 5 MB"},
+            {"/api/exchange/formulas", new byte[] {'{', (byte) 0xff, '}'}, 422, "UTF-8"},
+            {"/api/exchange/formulas", new byte[] {'P', 'K', 3, 4, 0, 0}, 422, "another kind"},
+            {"/api/exchange/recipe", bytes("{\"@type\":\"Movie\"}"), 422, "another kind"},
+            {"/api/exchange/recipe", bytes("{\"@type\":\"Rec"), 422, "broken or cut off"},
+            {"/api/exchange/pantry", bytes("name;price\nx;1"), 422, "another kind"},
+            {"/api/exchange/pantry", bytes("code,name\n\"wheat"), 422, "broken or cut off"},
+            {"/api/exchange/measures", bytes("record,measure\nvessel"), 422, "broken or cut off"},
+        };
+    }
+
+    @Test(dataProvider = "refusedFiles")
+    public void refusesWhatItCannotTakeAndSaysWhy(String path, byte[] file, int status, String why) {
+        Answer refused = postFile(path, file).expect(status);
+        assertTrue(
+                refused.at("/detail").asString().contains(why),
+                refused.at("/detail").asString());
+        assertEquals(refused.contentType(), "application/problem+json");
+    }
+
+    @Test
+    public void thePantryGoesOutAndComesBackUnchanged() {
+        Answer same = postFile("/api/exchange/pantry", bytes(getText("/api/exchange/pantry")))
+                .expect(200);
+        assertEquals(same.at("/same").asInt(), same.at("/rows").size());
+        Answer measures = postFile("/api/exchange/measures", bytes(getText("/api/exchange/measures")))
+                .expect(200);
+        assertEquals(measures.at("/same").asInt(), measures.at("/rows").size());
+    }
+
+    @Test
+    public void aPantryFileIsTriedFirstThenTakenWholeOrNotAtAll() {
+        String good =
+                "code,name,role,waterPct,proteinPct,fatPct,carbPct,bulkDensityGPerMl,absorptionPct,priceAmount,source\n"
+                        + ",Csv blend,flour,12,13,2,71.5,0.5,66,2.5,\n"
+                        + "lupin-flour,,,,,,,,118,,two batches\n";
+        Answer tried = postFile("/api/exchange/pantry", bytes(good)).expect(200);
+        assertEquals(tried.at("/added").asInt(), 1);
+        assertEquals(tried.at("/changed").asInt(), 1);
+        assertFalse(tried.at("/applied").asBoolean());
+        assertEquals(figure("lupin-flour"), 115.0);
+        String bad = good + "teff-flour,,,300,,,,,,,\nno-such,,,,,,,,,,\n";
+        Answer refused = postFile("/api/exchange/pantry?apply=true", bytes(bad)).expect(200);
+        assertEquals(refused.at("/refused").asInt(), 2);
+        assertFalse(refused.at("/applied").asBoolean());
+        assertTrue(refused.at("/rows/2/reasons/0").asString().contains("at most 100"));
+        assertEquals(figure("lupin-flour"), 115.0);
+        assertTrue(postFile("/api/exchange/pantry?apply=true", bytes(good))
+                .expect(200)
+                .at("/applied")
+                .asBoolean());
+        assertEquals(figure("lupin-flour"), 118.0);
+        assertEquals(figure("own-csv-blend"), 66.0);
+        putJson("/api/pantry/ingredients/lupin-flour/values", "{\"field\":\"absorptionPct\"}")
+                .expect(200);
+        delete("/api/pantry/ingredients/own-csv-blend").expect(200);
+    }
+
+    @Test
+    public void measuresComeInWithTheirWeighIns() {
+        String file = "record,measure,name,plural,millilitres,ingredient,grams,count,weighedAt\n"
+                + "vessel,,Csv tin,Csv tins,410,,,,\n"
+                + "weigh-in,csv-tin,,,,wheat-atta,230,1,2026-01-02T10:00:00Z\n";
+        assertEquals(
+                postFile("/api/exchange/measures?apply=true", bytes(file))
+                        .expect(200)
+                        .at("/added")
+                        .asInt(),
+                2);
+        assertEquals(
+                postFile("/api/exchange/measures?apply=true", bytes(file))
+                        .expect(200)
+                        .at("/same")
+                        .asInt(),
+                2);
+        assertEquals(
+                postFile("/api/exchange/measures", bytes(file + "weigh-in,bucket,,,,,10,1,\nspoon,x,,,,,,,\n"))
+                        .expect(200)
+                        .at("/refused")
+                        .asInt(),
+                2);
+        delete("/api/measures/vessels/csv-tin").expect(200);
+    }
+
+    private double figure(String code) {
+        for (JsonNode item : getJson("/api/pantry").expect(200).at("/ingredients")) {
+            if (item.get("code").asString().equals(code)) {
+                return item.at("/behaviour/absorptionPct").asDouble();
+            }
+        }
+        throw new AssertionError("not there: " + code);
+    }
+
+    private static byte[] bytes(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+}
