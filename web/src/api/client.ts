@@ -3,6 +3,7 @@ import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
 export type BalanceAnswer = Schemas["BalanceAnswer"];
+export type CsvReport = Schemas["CsvReport"];
 export type Feel = Schemas["Feel"];
 export type FormulaDocument = Schemas["FormulaDocument"];
 export type FormulaSpec = Schemas["FormulaSpec"];
@@ -33,6 +34,13 @@ export type Warning = Schemas["Warning"];
 export type WayOut = Schemas["WayOut"];
 
 export const api = createClient<paths>({ baseUrl: window.location.origin });
+
+/** How a file goes to the server: as it is. */
+export const asFile = (file: File) => ({
+  body: file as unknown as string,
+  bodySerializer: (body: unknown) => body as BodyInit,
+  headers: { "Content-Type": "application/octet-stream" },
+});
 
 /** A request that the server refused, with its problem document; or one that never reached it. */
 export class ProblemError extends Error {

@@ -5,6 +5,7 @@ import { useLocation, useNavigate } from "react-router";
 import { api, type FormulaDocument, taken } from "../api";
 import { useCommands } from "../frame";
 import { useFigures } from "../kitchen";
+import { ExportMenu } from "./ExportMenu";
 import { SaveDialog } from "./SaveDialog";
 import { type FormulaState, STATES } from "./states";
 import type { Editor } from "./useEditor";
@@ -66,6 +67,7 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
             <History size={17} aria-hidden /> Versions
           </button>
         )}
+        {document && <ExportMenu id={document.id} />}
         <button className="btn btn-primary btn-sm gap-1.5" disabled={!savable} onClick={() => setOpen("save")}>
           <Save size={16} aria-hidden /> Save
         </button>

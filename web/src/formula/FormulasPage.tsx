@@ -5,6 +5,7 @@ import { Link, useNavigate } from "react-router";
 import { formulasQuery, type FormulaSummary, kitchenQuery, problemOf } from "../api";
 import { useCommands } from "../frame";
 import { ProblemNotice } from "../parts";
+import { FormulaFiles } from "./FormulaFiles";
 import { FormulaListRow } from "./FormulaListRow";
 import { type FormulaState, STATES } from "./states";
 
@@ -77,6 +78,7 @@ export function FormulasPage() {
           />
           <kbd className="soft text-xs">/</kbd>
         </label>
+        <FormulaFiles shown={rows.map(({ id }) => id)} all={list.data?.length ?? 0} />
         <Link to="/formulas/new/intake" className="btn btn-primary btn-sm gap-1">
           <Plus size={16} aria-hidden /> New formula
         </Link>

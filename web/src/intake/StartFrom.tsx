@@ -1,10 +1,11 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type FormulaSpec, formulasQuery, type PantryDocument, problemOf, taken } from "../api";
+import { api, asFile, type FormulaSpec, formulasQuery, type PantryDocument, problemOf, taken } from "../api";
 import { draftOfSpec, type Editor } from "../formula";
-import { NumberField, type NumberEntry, ProblemNotice } from "../parts";
+import { FilePicker, NumberField, type NumberEntry, ProblemNotice } from "../parts";
 import { useFigures } from "../kitchen";
 import { PercentagesDialog } from "./PercentagesDialog";
+import { withRecipe } from "./readRecipe";
 
 /** What a formula can be started from beside a pasted recipe. */
 export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
@@ -25,6 +26,14 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
   const copy = useMutation({
     mutationFn: (id: number) => taken(api.GET("/api/formulas/{id}", { params: { path: { id } } })),
     onSuccess: (document) => take(document.formula, `${document.version.name}, again`),
+  });
+
+  const file = useMutation({
+    mutationFn: (picked: File) => taken(api.POST("/api/exchange/recipe", asFile(picked))),
+    onSuccess: ({ formula, recipe }) =>
+      formula
+        ? take(formula, recipe.title ?? "")
+        : editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, false) }),
   });
 
   return (
@@ -79,10 +88,15 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
           ))}
         </select>
       </label>
-      <button className="btn btn-sm" onClick={() => setPercentages(true)}>
-        Baker’s percentages…
-      </button>
-      <ProblemNotice problem={problemOf(usual.error) ?? problemOf(copy.error)} />
+      <div className="flex gap-2">
+        <button className="btn btn-sm" onClick={() => setPercentages(true)}>
+          Baker’s percentages…
+        </button>
+        <FilePicker label="A recipe file" accept=".txt,.json,.jsonld" className="btn btn-sm" onPick={(picked) => file.mutate(picked)}>
+          A file…
+        </FilePicker>
+      </div>
+      <ProblemNotice problem={problemOf(usual.error) ?? problemOf(copy.error) ?? problemOf(file.error)} />
       {percentages && (
         <PercentagesDialog
           style={editor.draft.style}

@@ -4,6 +4,7 @@ import type { Ingredient, PantryDocument } from "../api";
 import { useCommands } from "../frame";
 import { useFigures } from "../kitchen";
 import { Hint, Swatch } from "../parts";
+import { CsvExchange } from "./CsvExchange";
 import { IngredientSheet } from "./IngredientSheet";
 import { OwnIngredientDialog } from "./OwnIngredientDialog";
 
@@ -76,6 +77,7 @@ export function Ingredients({ pantry }: { pantry: PantryDocument }) {
           ))}
         </div>
         <span className="flex-1" />
+        <CsvExchange what="pantry" />
         <button className="btn btn-primary btn-sm gap-1" onClick={() => setAdding(true)}>
           <Plus size={16} aria-hidden /> New ingredient
         </button>

@@ -36,9 +36,9 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
               <th className="pb-1 font-normal">Lot</th>
               <th className="pb-1 font-normal">flour</th>
               <th className="pb-1 font-normal">milled</th>
-              <th className="pb-1 text-right font-normal">age</th>
-              <th className="pb-1 text-right font-normal">moisture</th>
-              <th className="pb-1 text-right font-normal">protein</th>
+              <th className="w-24 pb-1 text-right font-normal">age</th>
+              <th className="w-32 pb-1 text-right font-normal">moisture</th>
+              <th className="w-24 pb-1 text-right font-normal">protein</th>
               <th className="pb-1 pl-6 font-normal">note</th>
               <th />
             </tr>

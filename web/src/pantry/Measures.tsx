@@ -3,6 +3,7 @@ import { Trash2 } from "lucide-react";
 import { api, type MeasuresDocument, measuresQuery, type PantryDocument, problemOf, taken } from "../api";
 import { useFigures } from "../kitchen";
 import { Hint, ProblemNotice } from "../parts";
+import { CsvExchange } from "./CsvExchange";
 import { VesselForm } from "./VesselForm";
 import { WeighInForm } from "./WeighInForm";
 
@@ -51,8 +52,8 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
           <thead>
             <tr className="soft text-left text-xs">
               <th className="pb-1 font-normal">measure</th>
-              <th className="pb-1 text-right font-normal">one weighs</th>
-              <th className="pb-1 text-right font-normal">±</th>
+              <th className="w-20 pb-1 text-right font-normal">one weighs</th>
+              <th className="w-16 pb-1 text-right font-normal">±</th>
               <th className="pb-1 text-right font-normal">weigh-ins</th>
               <th className="pb-1 text-right font-normal">without them</th>
             </tr>
@@ -64,7 +65,7 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
                   {measureName(each.measure)} of {each.ingredientName}
                 </td>
                 <td className="text-right font-semibold">{figures.mass(each.meanGrams)}</td>
-                <td className="text-right">{figures.mass(each.sdGrams)}</td>
+                <td className="text-right whitespace-nowrap">{figures.mass(each.sdGrams)}</td>
                 <td className="text-right">{each.count}</td>
                 <td className="soft text-right">{each.typicalGrams == null ? "–" : figures.mass(each.typicalGrams)}</td>
               </tr>
@@ -102,14 +103,17 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
 
 function Volumes({ document, onChange }: { document: MeasuresDocument; onChange: (document: MeasuresDocument) => void }) {
   const figures = useFigures();
-  const volumes = document.measures.filter((each) => each.kind === "volume");
+  const volumes = document.measures.filter((each) => each.kind === "volume" && !["ml", "l"].includes(each.code));
   const remove = useMutation({
     mutationFn: (code: string) => taken(api.DELETE("/api/measures/vessels/{code}", { params: { path: { code } } })),
     onSuccess: onChange,
   });
   return (
     <section aria-label="Vessels">
-      <h2 className="section-title">Cup, spoons, vessels</h2>
+      <div className="flex items-center">
+        <h2 className="section-title flex-1">Cup, spoons, vessels</h2>
+        <CsvExchange what="measures" />
+      </div>
       <VesselForm onChange={onChange} />
       <table className="mt-3 w-full text-sm">
         <thead>
