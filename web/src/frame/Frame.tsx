@@ -33,6 +33,12 @@ function Shelf() {
   const formula = useMatch("/formulas/:id/*")?.params.id;
   useCommands([
     { name: "To the formulas", keys: "alt+f", run: () => void navigate("/formulas") },
+    ...STATIONS.map(({ path, name, keys }) => ({
+      name: `To ${name}`,
+      keys,
+      run: () => void navigate(`/formulas/${formula}/${path}`),
+      enabled: formula !== undefined,
+    })),
     { name: "To the pantry", keys: "alt+g", run: () => void navigate("/pantry") },
     { name: "Kitchen settings", run: () => void navigate("/kitchen") },
     { name: theme === "oven" ? "Light theme: the bench" : "Dark theme: the oven", keys: "alt+t", run: toggle },

@@ -3,9 +3,10 @@ export interface Station {
   path: string;
   name: string;
   question: string;
+  keys: string;
 }
 
 export const STATIONS: Station[] = [
-  { path: "intake", name: "Intake", question: "I have a recipe in cups and handfuls. What is it in grams, and how sure is that?" },
-  { path: "balance", name: "Balance", question: "Who brings water, who drinks it, how much do I add?" },
+  { path: "intake", name: "Intake", keys: "alt+i", question: "I have a recipe in cups and handfuls. What is it in grams, and how sure is that?" },
+  { path: "balance", name: "Balance", keys: "alt+b", question: "Who brings water, who drinks it, how much do I add?" },
 ];

@@ -4,6 +4,7 @@ import { type Draft, type DraftLine, newKey } from "../formula";
 /** A line as read, to be edited. */
 export function lineOf(read: IntakeLine): DraftLine {
   const unread = read.ingredient == null;
+  const weighed = read.grams != null && read.sd == null;
   return {
     key: newKey(),
     ingredient: read.ingredient ?? "",
@@ -13,7 +14,11 @@ export function lineOf(read: IntakeLine): DraftLine {
     form: read.form ?? null,
     fatState: read.fatState ?? null,
     open: unread ? "unread" : read.grams == null ? "unknown-amount" : null,
-    origin: { text: read.text, measure: read.measure ?? null, quantity: read.quantity ?? null },
+    origin: {
+      text: read.text,
+      measure: weighed ? null : (read.measure ?? null),
+      quantity: weighed ? null : (read.quantity ?? null),
+    },
     check: read.status === "read" ? null : { status: read.status, reason: read.reason ?? null, findings: read.findings },
   };
 }

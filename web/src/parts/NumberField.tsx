@@ -30,6 +30,7 @@ export function NumberField(props: NumberFieldProps) {
   const figures = useFigures();
   const errorId = useId();
   const [typing, setTyping] = useState<string | null>(null);
+  const [known, setKnown] = useState({ value, typed: value });
   const toTyped = props.toTyped ?? ((number: number) => number);
   const fromTyped = props.fromTyped ?? ((number: number) => number);
 
@@ -37,10 +38,19 @@ export function NumberField(props: NumberFieldProps) {
     typeof entry === "number"
       ? String(Number(toTyped(entry).toFixed(TYPED_DECIMALS))).replace(".", figures.number(0.5, 1)[1] ?? ".")
       : (entry ?? "");
+  // A value that changed otherwise than by typing, as by undo, takes the place of what is being typed.
+  if (value !== known.value) {
+    setKnown({ ...known, value });
+    if (typing !== null && value !== known.typed) {
+      setTyping(exact(value));
+    }
+  }
   const shown = typeof value === "number" ? format(value) : (value ?? "");
   const read = (text: string) => {
     const number = figures.parse(text);
-    onChange(number === null ? null : Number.isNaN(number) ? text : fromTyped(number));
+    const entry = number === null ? null : Number.isNaN(number) ? text : fromTyped(number);
+    setKnown({ ...known, typed: entry });
+    onChange(entry);
   };
 
   return (

@@ -104,6 +104,10 @@ public abstract class BrowserTest {
         return new BalancePage(driver, patience());
     }
 
+    protected IntakePage intake() {
+        return new IntakePage(driver, patience());
+    }
+
     protected FormulasPage formulas() {
         return new FormulasPage(driver, patience());
     }

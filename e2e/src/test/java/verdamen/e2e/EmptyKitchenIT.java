@@ -23,6 +23,9 @@ public class EmptyKitchenIT extends BrowserTest {
         open("/formulas");
         formulas().waitForText("No formula yet");
         press("n");
+        patience().until(ExpectedConditions.urlContains("/formulas/new/intake"));
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("textarea[aria-label=Recipe]")));
+        pressWith(Keys.ALT, "b");
         patience().until(ExpectedConditions.urlContains("/formulas/new/balance"));
         patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-action=add-line]")));
         pressWith(Keys.ALT, "n");

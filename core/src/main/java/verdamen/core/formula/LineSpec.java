@@ -74,7 +74,7 @@ public record LineSpec(
     }
 
     /** This line with another mass. */
-    public LineSpec withGrams(@Nullable Double otherGrams) {
+    public LineSpec withGrams(double otherGrams) {
         return new LineSpec(
                 ingredient,
                 otherGrams,

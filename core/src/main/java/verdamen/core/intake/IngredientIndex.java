@@ -161,7 +161,8 @@ public final class IngredientIndex {
         }
         LevenshteinDistance distance = word.length() >= TWO_SLIPS_FROM ? TWO_SLIPS : ONE_SLIP;
         return byWord.keySet().stream()
-                .filter(known -> known.length() >= SHORTEST_MISSPELT)
+                .filter(known -> known.length() >= SHORTEST_MISSPELT
+                        && Math.abs(known.length() - word.length()) <= distance.getThreshold())
                 .map(known -> Map.entry(known, swapped(word, known) ? 1 : distance.apply(word, known)))
                 .filter(entry -> entry.getValue() >= 0)
                 .min(Comparator.comparingInt((Map.Entry<String, Integer> entry) -> entry.getValue())

@@ -36,6 +36,7 @@ final class LineReader {
     private final List<Finding> findings = new ArrayList<>();
     private Part part;
     private boolean open;
+    private boolean summed;
 
     private LineReader(String text, Part section, IngredientIndex index, KitchenMeasures measures) {
         this.text = text;
@@ -154,10 +155,13 @@ final class LineReader {
                 .orElse(null);
     }
 
-    /** The measure an amount is in; a bare count is one of pieces, a bare weight none. */
+    /** The measure an amount is in; a sum of several has none, a bare count is one of pieces, a bare weight none. */
     private @Nullable String measure(@Nullable Stated amount, @Nullable Ingredient ingredient) {
-        if (amount == null || amount.measure() != null) {
-            return amount == null ? null : amount.measure();
+        if (amount == null || summed) {
+            return null;
+        }
+        if (amount.measure() != null) {
+            return amount.measure();
         }
         boolean weight = ingredient != null && new Weighing(measures, null, null).isBareWeight(amount, ingredient);
         return weight ? null : Weighing.PIECE;
@@ -194,6 +198,7 @@ final class LineReader {
             }
             sum = isMinus(amount.from() - 1) ? sum.minus(further.get()) : sum.plus(further.get());
             last = amount;
+            summed = true;
         }
         if (sum.grams() > HEAVIEST_GRAMS) {
             findings.add(Finding.of(Kind.ABSURD_AMOUNT));

@@ -70,6 +70,7 @@ final class Vocabulary {
 
     private final Map<String, String> measures = new HashMap<>();
     private final List<Phrase> phrases;
+    private final Map<String, List<Phrase>> byFirstWord;
     private final Set<String> phraseWords;
 
     private Vocabulary() {
@@ -83,6 +84,8 @@ final class Vocabulary {
                 row -> new Phrase(words(row.text("word")), row.choice("kind", Kind.class), row.textOrNull("value"))));
         phrases.sort(Comparator.comparingInt((Phrase phrase) -> phrase.words().size())
                 .reversed());
+        byFirstWord = phrases.stream()
+                .collect(Collectors.groupingBy(phrase -> phrase.words().get(0)));
         phraseWords =
                 phrases.stream().flatMap(phrase -> phrase.words().stream()).collect(Collectors.toSet());
     }
@@ -99,7 +102,7 @@ final class Vocabulary {
 
     /** The longest phrase of a kind that begins at {@code from}, looking only at words in a row. */
     Optional<Phrase> phraseAt(List<Token> tokens, int from, Set<Kind> kinds) {
-        return phrases.stream()
+        return byFirstWord.getOrDefault(tokens.get(from).word(), List.of()).stream()
                 .filter(phrase -> kinds.contains(phrase.kind()) && beginsAt(tokens, from, phrase.words()))
                 .findFirst();
     }

@@ -97,6 +97,7 @@ public class RecipeReaderTest {
         assertEquals(read("3¼ cups atta").lines().get(0).quantity(), 3.25, 1e-9);
         assertEquals(read("200 g atta").lines().get(0).measure(), "g");
         assertNull(read("250 atta").lines().get(0).measure());
+        assertNull(read("1 cup plus 2 tbsp atta").lines().get(0).measure());
     }
 
     @Test

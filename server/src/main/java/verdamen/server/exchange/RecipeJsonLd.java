@@ -72,7 +72,7 @@ class RecipeJsonLd {
         ArrayNode lines = recipe.putArray("recipeIngredient");
         ArrayNode supplies = recipe.putArray("supply");
         for (LineSpec line : formula.lines() == null ? List.<LineSpec>of() : formula.lines()) {
-            lines.add(readable(line, pantry));
+            lines.add(readable(line, line.grams(), pantry));
             supplies.add(supply(line, pantry));
         }
         if (notes.method() != null && !notes.method().isBlank()) {
@@ -89,7 +89,7 @@ class RecipeJsonLd {
         return recipe;
     }
 
-    private static String readable(LineSpec line, Pantry pantry) {
+    private static String readable(LineSpec line, @Nullable Double grams, Pantry pantry) {
         Ingredient ingredient = line.ingredient() == null
                 ? null
                 : pantry.ingredient(line.ingredient()).orElse(null);
@@ -99,8 +99,8 @@ class RecipeJsonLd {
                     : line.origin().text();
         }
         StringBuilder text = new StringBuilder();
-        if (line.grams() != null) {
-            text.append(plain(line.grams())).append(" g ");
+        if (grams != null) {
+            text.append(plain(grams)).append(" g ");
         }
         text.append(ingredient.name());
         Optional<Form> form = line.form() == null ? Optional.empty() : pantry.form(line.form());
@@ -120,7 +120,7 @@ class RecipeJsonLd {
     private ObjectNode supply(LineSpec line, Pantry pantry) {
         ObjectNode supply = json.createObjectNode();
         supply.put("@type", "HowToSupply");
-        supply.put("name", readable(line.withGrams(null), pantry));
+        supply.put("name", readable(line, null, pantry));
         if (line.ingredient() != null) {
             supply.put("identifier", IDENTIFIER + line.ingredient());
         }

@@ -1,0 +1,192 @@
+package verdamen.e2e;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.Select;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** From a messy recipe to a saved formula, and what the kitchen knows better than the book. */
+public class IntakeIT extends BrowserTest {
+
+    private static final String MESSY = "Harbour roti\n3 to 3½ cups atta\na handful of kale, choped\n2 tbsp salt\n"
+            + "2 tbsp golden stuff\nwarm water\nMethod\nKnead with the yogurt.\n";
+
+    @BeforeMethod
+    public void fresh() {
+        forget();
+    }
+
+    @Test
+    public void aMessyRecipeIsCorrectedFilledFromTheModelAndSaved() {
+        IntakePage page = pasted();
+        assertEquals(page.marks(), List.of("read", "to confirm", "read", "not understood", "amount not known"));
+        assertEquals(page.grams(0), "431");
+        assertTrue(page.range(0).matches("3\\d\\d–4\\d\\d"), page.range(0));
+        page.waitForSlip("much-salt", true);
+        page.waitForSlip("not-in-the-list", true);
+
+        page.pick(3, "date syrup");
+        page.waitForGrams(3, "41"::equals);
+        page.press("Remember “golden stuff” as Date syrup");
+        page.waitForText("will be read as Date syrup from now on");
+        page.chooseMeasure(2, "teaspoon");
+        page.waitForSlip("much-salt", false);
+        page.press("take what the dough needs");
+        page.waitForGrams(4, grams -> grams.matches("\\d{3}"));
+
+        page.press("set aside");
+        driver().findElement(By.cssSelector("input[aria-label='Why it does not apply']"))
+                .sendKeys("left out on purpose", Keys.ENTER);
+        page.waitForSlip("not-in-the-list", false);
+
+        page.weigh(0, "425");
+        patience()
+                .until(ExpectedConditions.numberOfElementsToBe(
+                        By.cssSelector("tr[data-line='0'] [data-field=range]"), 0));
+        pressWith(Keys.CONTROL, "s");
+        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog textarea")));
+        press("As it came to us");
+        pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
+        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("header"), "version 1"));
+        driver().navigate().refresh();
+        IntakePage again = intake();
+        again.waitForLines(5);
+        assertEquals(again.grams(0), "425");
+        assertEquals(again.ingredient(3), "Date syrup");
+        again.waitForText("1 set aside");
+        again.press("To the balance");
+        assertEquals(balance().feel(), "soft");
+    }
+
+    @Test
+    public void whatIsNotKnownCanBeSavedAsItIs() {
+        IntakePage page = pasted(MESSY.replace("golden", "silver"));
+        pressWith(Keys.CONTROL, "s");
+        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog textarea")));
+        pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
+        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("header"), "version 1"));
+        driver().navigate().refresh();
+        IntakePage again = intake();
+        again.waitForLines(5);
+        assertEquals(again.marks().get(3), "not understood");
+        assertEquals(again.marks().get(4), "amount not known");
+        again.waitForText("2 tbsp silver stuff");
+    }
+
+    @Test
+    public void aCalibratedHandfulHasANarrowerRange() {
+        IntakePage page = pasted();
+        double before = spread(page.range(1));
+        open("/pantry/measures");
+        for (String grams : List.of("24", "26", "25")) {
+            weighIn("Kale", grams);
+        }
+        patience()
+                .until(ExpectedConditions.textToBePresentInElementLocated(
+                        By.cssSelector("[data-calibration='handful kale-raw']"), "25 g"));
+        forget();
+        IntakePage again = pasted();
+        assertEquals(again.grams(1), "25");
+        assertTrue(spread(again.range(1)) / 25 < 0.75 * before / 8.4, again.range(1));
+    }
+
+    @Test
+    public void anotherLotChangesTheWater() {
+        BalancePage page = openBalance("Pumpkin and emmer roti");
+        String before = page.waterNeeded();
+        driver().findElement(By.cssSelector("[aria-label='More about, line 2']"))
+                .click();
+        patience()
+                .until(ExpectedConditions.elementToBeClickable(
+                        By.xpath("//label[contains(., 'Atta, spring milling')]")))
+                .click();
+        patience().until(driver -> !page.waterNeeded().equals(before));
+        page.settled();
+        assertNotEquals(page.waterNeeded(), before);
+        page.press("Undo");
+        page.waitForNeeded(before);
+    }
+
+    @Test
+    public void aFormulaIsTakenToAnotherKitchen() throws IOException {
+        String list = RunningServer.fetch(server().url() + "/api/exchange/formulas");
+        Path file = Files.createTempFile("formulas", ".json");
+        Files.writeString(file, list);
+        RunningServer other = RunningServer.start("intake_other", false);
+        try {
+            driver().get(other.url() + "/formulas");
+            give("A formula file", file);
+            patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("dialog"), "New here"));
+            press(Keys.ESCAPE);
+            patience()
+                    .until(ExpectedConditions.textToBePresentInElementLocated(
+                            By.tagName("main"), "Courgette and barley tortilla"));
+            give("A formula file", file);
+            patience()
+                    .until(ExpectedConditions.textToBePresentInElementLocated(
+                            By.tagName("dialog"), "Here already, unchanged"));
+            press(Keys.ESCAPE);
+            Files.writeString(file, list.substring(0, list.length() / 2));
+            give("A formula file", file);
+            patience()
+                    .until(ExpectedConditions.textToBePresentInElementLocated(
+                            By.tagName("dialog"), "broken or cut off"));
+            press(Keys.ESCAPE);
+        } finally {
+            other.stop();
+            Files.delete(file);
+        }
+    }
+
+    private IntakePage pasted() {
+        return pasted(MESSY);
+    }
+
+    private IntakePage pasted(String recipe) {
+        open("/formulas/new/intake");
+        IntakePage page = intake();
+        page.paste(recipe);
+        page.waitForLines(5);
+        return page;
+    }
+
+    private void give(String label, Path file) {
+        patience()
+                .until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("input[aria-label='" + label + "']")))
+                .sendKeys(file.toString());
+    }
+
+    private void weighIn(String ingredient, String grams) {
+        WebElement field = patience()
+                .until(ExpectedConditions.presenceOfElementLocated(
+                        By.cssSelector("input[aria-label='What was weighed']")));
+        if (!field.getAttribute("value").contains(ingredient)) {
+            new Select(driver().findElement(By.cssSelector("select[aria-label='Measure weighed']")))
+                    .selectByVisibleText("handful");
+            field.click();
+            field.sendKeys(ingredient);
+            patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
+            field.sendKeys(Keys.ENTER);
+        }
+        WebElement weighed = driver().findElement(By.cssSelector("input[aria-label=Weighed]"));
+        weighed.click();
+        weighed.sendKeys(grams, Keys.ENTER);
+        patience().until(driver -> weighed.getAttribute("value").isEmpty());
+    }
+
+    private static double spread(String range) {
+        String[] ends = range.split("–");
+        return Double.parseDouble(ends[1]) - Double.parseDouble(ends[0]);
+    }
+}

@@ -1,0 +1,106 @@
+package verdamen.e2e;
+
+import java.util.List;
+import java.util.function.Predicate;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.Select;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** The Intake station as its user sees it. */
+final class IntakePage {
+
+    private static final By RECIPE = By.cssSelector("textarea[aria-label=Recipe]");
+
+    private final WebDriver driver;
+    private final WebDriverWait wait;
+
+    IntakePage(WebDriver driver, WebDriverWait wait) {
+        this.driver = driver;
+        this.wait = wait;
+        wait.until(ExpectedConditions.presenceOfElementLocated(RECIPE));
+    }
+
+    void paste(String recipe) {
+        WebElement text = driver.findElement(RECIPE);
+        text.clear();
+        text.sendKeys(recipe);
+        text.sendKeys(Keys.chord(Keys.CONTROL, Keys.ENTER));
+    }
+
+    void waitForLines(int count) {
+        wait.until(
+                driver -> driver.findElements(By.cssSelector("tr[data-line]")).size() == count);
+    }
+
+    /** How far each line is understood, by the name of its mark. */
+    List<String> marks() {
+        return ((List<?>) ((JavascriptExecutor) driver)
+                        .executeScript(
+                                "return [...document.querySelectorAll('tr[data-line] td:first-child [role=img]')]"
+                                        + ".map(e => e.getAttribute('aria-label'))"))
+                .stream().map(String::valueOf).toList();
+    }
+
+    String ingredient(int line) {
+        return row(line, "[data-field=ingredient]").getAttribute("value");
+    }
+
+    String grams(int line) {
+        return row(line, "[data-field=grams]").getAttribute("value");
+    }
+
+    String range(int line) {
+        return wait.until(driver -> row(line, "[data-field=range]").getText());
+    }
+
+    void waitForGrams(int line, Predicate<String> grams) {
+        wait.until(driver -> grams.test(grams(line)));
+    }
+
+    void pick(int line, String words) {
+        WebElement field = row(line, "[data-field=ingredient]");
+        field.click();
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), words);
+        wait.until(driver -> row(line, "[role=option]").isDisplayed());
+        field.sendKeys(Keys.ENTER);
+    }
+
+    void chooseMeasure(int line, String name) {
+        new Select(row(line, "select[aria-label^=Measure]")).selectByVisibleText(name);
+    }
+
+    void weigh(int line, String grams) {
+        WebElement field = row(line, "[data-field=grams]");
+        field.click();
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), grams, Keys.TAB);
+    }
+
+    void press(String button) {
+        wait.until(ExpectedConditions.elementToBeClickable(
+                        By.xpath("//*[self::button or self::a][contains(normalize-space(), '" + button + "')]")))
+                .click();
+    }
+
+    boolean hasSlip(String kind) {
+        return !driver.findElements(By.cssSelector("[data-slip='" + kind + "']"))
+                .isEmpty();
+    }
+
+    void waitForSlip(String kind, boolean there) {
+        wait.until(driver -> hasSlip(kind) == there);
+    }
+
+    void waitForText(String words) {
+        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("main"), words));
+    }
+
+    private WebElement row(int line, String css) {
+        By place = By.cssSelector("tr[data-line='" + line + "'] " + css);
+        return wait.until(ExpectedConditions.presenceOfElementLocated(place));
+    }
+}
