@@ -70,7 +70,7 @@ pg_start() {
   (cd / && exec setsid setpriv "${owner[@]}" --pdeathsig INT "$PG_BIN/postgres" -D "$cluster" -p $PG_PORT \
     -c listen_addresses=127.0.0.1 -c unix_socket_directories='') >"$DATA/log/postgres.log" 2>&1 </dev/null &
   PG_PID=$!
-  local left=300
+  local left=900
   until "$PG_BIN/pg_isready" -q -h 127.0.0.1 -p $PG_PORT; do
     left=$((left - 1))
     if [ $left -le 0 ] || ! kill -0 "$PG_PID" 2>/dev/null; then

@@ -3,7 +3,7 @@ import type { PantryDocument } from "../api";
 import { type Editor, Faults, LineTable, MethodSettings, Station, useBalance } from "../formula";
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
-import { Slips } from "../intake";
+import { Slips, WeighNext } from "../intake";
 import { Facts } from "../pantry";
 import { Beam } from "./Beam";
 import { Ledger } from "./Ledger";
@@ -63,6 +63,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
             <div className={problem ? "opacity-45" : ""} inert={problem !== null}>
               <Beam answer={answer} pantry={pantry} editor={editor} />
               <WaterAnswer answer={answer} editor={editor} onSetWater={water} />
+              {answer.water.weighNext && <WeighNext next={answer.water.weighNext} water={answer.water} pantry={pantry} />}
               {answer.tooMuch && <TooMuchWater tooMuch={answer.tooMuch} editor={editor} pantry={pantry} />}
               <Warnings warnings={answer.warnings} />
               <Slips slips={answer.slips} editor={editor} />

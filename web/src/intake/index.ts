@@ -1,2 +1,3 @@
 export { IntakePage } from "./IntakePage";
+export { WeighNext } from "./WeighNext";
 export { Slips } from "./Slips";

@@ -30,7 +30,7 @@ import org.testng.annotations.BeforeClass;
 public abstract class BrowserTest {
 
     private static final Path PICTURES = Path.of("target", "failures");
-    private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     private RunningServer server;
     private ChromeDriver driver;

@@ -16,7 +16,7 @@ import verdamen.server.testing.TestDatabase;
 /** The packaged server, running on a database of its own. */
 final class RunningServer {
 
-    private static final Duration LONGEST_START = Duration.ofSeconds(120);
+    private static final Duration LONGEST_START = Duration.ofSeconds(300);
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
     private final Process process;

@@ -25,7 +25,7 @@ import verdamen.server.testing.TestDatabase;
 /** The start, stop and reset commands, with the program that was just built. */
 public class StartCommandIT {
 
-    private static final Duration LONGEST = Duration.ofSeconds(120);
+    private static final Duration LONGEST = Duration.ofSeconds(300);
     private static final String ROTI =
             "{\"name\":\"Kept roti\",\"formula\":{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":250}]}}";
 
