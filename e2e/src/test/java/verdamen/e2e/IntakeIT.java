@@ -58,7 +58,7 @@ public class IntakeIT extends BrowserTest {
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog textarea")));
         press("As it came to us");
         pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("header"), "version 1"));
+        patience().until(ExpectedConditions.urlMatches("/formulas/\\d+/intake"));
         driver().navigate().refresh();
         IntakePage again = intake();
         again.waitForLines(5);
@@ -75,7 +75,7 @@ public class IntakeIT extends BrowserTest {
         pressWith(Keys.CONTROL, "s");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog textarea")));
         pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("header"), "version 1"));
+        patience().until(ExpectedConditions.urlMatches("/formulas/\\d+/intake"));
         driver().navigate().refresh();
         IntakePage again = intake();
         again.waitForLines(5);
