@@ -20,7 +20,8 @@ export function LineNote({ line, ingredient, forms, label, set }: LineNoteProps)
     typeof line.absorptionPct === "number" && `drinks ${figures.percent(line.absorptionPct)}`,
     typeof line.pieceMm === "number" && `pieces ${figures.number(line.pieceMm, 1)} mm`,
     line.fatState,
-    line.part && line.part !== "dough" && `in the ${line.part}`,
+    line.part === "filling" && "in the filling",
+    line.part === "surface" && "on the surface",
   ].filter(Boolean);
   const inclusion = ingredient?.role === "inclusion";
   if (line.origin?.measure && line.origin.quantity != null) {

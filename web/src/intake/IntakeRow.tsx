@@ -150,7 +150,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
           </p>
         )}
         {weighNext && (
-          <p className="text-primary flex items-center justify-end gap-1 pr-1.5 pb-1 text-xs font-semibold">
+          <p className="text-primary flex items-center justify-end gap-1 pr-1.5 pb-1 text-xs font-semibold whitespace-nowrap">
             <Scale size={12} aria-hidden /> weigh this one
           </p>
         )}

@@ -53,7 +53,7 @@ export function IntakeTable({ editor, pantry, faults, answer }: IntakeTableProps
               <th className="w-[25%] pb-1 pl-8 font-normal">in the recipe</th>
               <th className="pb-1 pl-2 font-normal">understood as</th>
               <th className="w-40 pb-1 text-right font-normal">as measured</th>
-              <th className="w-24 pr-2 pb-1 text-right font-normal">
+              <th className="w-28 pr-2 pb-1 text-right font-normal">
                 {figures.massUnit === "g" ? "grams" : "ounces"}
                 <Hint term="lineRange" align="right" />
               </th>

@@ -56,7 +56,7 @@ export function NumberField(props: NumberFieldProps) {
   return (
     <span className={`relative block ${className ?? ""}`}>
       <input
-        className={`quiet-field text-right ${framed ? "framed" : ""} ${unit ? "pr-8" : ""}`}
+        className={`quiet-field text-right ${framed ? "framed" : ""} ${unit ? (unit.length > 2 ? "!pr-11" : "!pr-8") : ""}`}
         inputMode="decimal"
         aria-label={label}
         aria-invalid={error ? true : undefined}

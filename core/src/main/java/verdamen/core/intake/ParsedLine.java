@@ -1,7 +1,9 @@
 package verdamen.core.intake;
 
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.FatState;
@@ -37,6 +39,17 @@ public record ParsedLine(
     /** Copies the findings so that a line never changes. */
     public ParsedLine {
         findings = List.copyOf(findings);
+    }
+
+    private static final Set<String> WEIGHTS = Set.of("g", "kg", "oz", "lb");
+    private static final double ROUNDING = 1e-9;
+
+    /** Whether it was stated as a weight, no less sure than a kitchen scale. */
+    public boolean weighed() {
+        return grams != null
+                && sd != null
+                && (measure == null || WEIGHTS.contains(measure))
+                && sd <= Line.weighedSdGrams(grams) * (1 + ROUNDING);
     }
 
     /** Lower end of the 80 % range of the mass, g, at least 0; null when it is not known. */

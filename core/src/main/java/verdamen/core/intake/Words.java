@@ -95,11 +95,13 @@ final class Words {
         return first.or(() -> find(outside, List.of())).or(() -> find(words, List.of()));
     }
 
-    /** Whether a name takes up every word that says anything, as "pumpkin or winter squash" does. */
+    /** Whether a name takes up every word that says anything; over an "or" only when it has one, as a squash has. */
     private static boolean covers(Found found, List<Word> some) {
-        return some.stream()
-                .filter(word -> !word.known())
-                .allMatch(word -> found.words().contains(word.singular()));
+        boolean joinsAlternatives = or(some) >= 0 && !found.words().contains(OR);
+        return !joinsAlternatives
+                && some.stream()
+                        .filter(word -> !word.known())
+                        .allMatch(word -> found.words().contains(word.singular()));
     }
 
     private Optional<Found> alternative(Found first) {

@@ -36,7 +36,7 @@ public class CorpusTest {
                 wrong.add(expected.text() + ": " + difference);
             }
         }
-        wrong.forEach(line -> Reporter.log(line, true));
+        wrong.forEach(line -> Reporter.log("not understood as meant: " + line, true));
         double right = 1 - wrong.size() / (double) lines.size();
         assertTrue(lines.size() >= LEAST_LINES, "only " + lines.size() + " lines");
         assertTrue(right >= WANTED, String.format("%.1f %% of %d right; wrong: %s", 100 * right, lines.size(), wrong));

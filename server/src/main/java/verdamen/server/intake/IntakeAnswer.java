@@ -2,7 +2,6 @@ package verdamen.server.intake;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.intake.Finding;
 import verdamen.core.intake.LineStatus;
@@ -54,15 +53,6 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
             @Nullable String reason,
             List<Finding> findings) {
 
-        /** Whether its sd is that of a kitchen scale, which need not be said. */
-        private static boolean weighed(ParsedLine line) {
-            return line.grams() == null
-                    || line.sd() == null
-                    || line.sd() <= Line.weighedSdGrams(line.grams()) * (1 + ROUNDING);
-        }
-
-        private static final double ROUNDING = 1e-9;
-
         static IntakeLine of(ParsedLine line) {
             return new IntakeLine(
                     line.text(),
@@ -70,7 +60,7 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
                     line.grams(),
                     line.gramsLow(),
                     line.gramsHigh(),
-                    weighed(line) ? null : line.sd(),
+                    line.weighed() ? null : line.sd(),
                     line.form(),
                     line.fatState(),
                     line.part(),
