@@ -77,7 +77,12 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
           </div>
           <label>
             <span className="soft block pb-0.5 text-xs">what you call it</span>
-            <input className="quiet-field framed" maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
+            <input
+              className="quiet-field framed"
+              maxLength={60}
+              aria-invalid={faults.of(null, "name") !== null}
+              value={name}
+              onChange={(event) => setName(event.target.value)} />
           </label>
           <label>
             <span className="soft block pb-0.5 text-xs">milled on</span>

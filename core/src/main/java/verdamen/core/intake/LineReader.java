@@ -36,7 +36,7 @@ final class LineReader {
     private final List<Finding> findings = new ArrayList<>();
     private Part part;
     private boolean open;
-    private boolean summed;
+    private boolean unmeasured;
 
     private LineReader(String text, Part section, IngredientIndex index, KitchenMeasures measures) {
         this.text = text;
@@ -155,9 +155,9 @@ final class LineReader {
                 .orElse(null);
     }
 
-    /** The measure an amount is in; a sum of several has none, a bare count is one of pieces, a bare weight none. */
+    /** The measure an amount is in; a sum of several and an absurd one have none, a bare count is one of pieces, a bare weight none. */
     private @Nullable String measure(@Nullable Stated amount, @Nullable Ingredient ingredient) {
-        if (amount == null || summed) {
+        if (amount == null || unmeasured) {
             return null;
         }
         if (amount.measure() != null) {
@@ -198,10 +198,11 @@ final class LineReader {
             }
             sum = isMinus(amount.from() - 1) ? sum.minus(further.get()) : sum.plus(further.get());
             last = amount;
-            summed = true;
+            unmeasured = true;
         }
-        if (sum.grams() > HEAVIEST_GRAMS) {
-            findings.add(Finding.of(Kind.ABSURD_AMOUNT));
+        if (sum.grams() > HEAVIEST_GRAMS || sum.grams() <= 0) {
+            findings.add(Finding.of(sum.grams() > 0 ? Kind.ABSURD_AMOUNT : Kind.NO_AMOUNT));
+            unmeasured = true;
             return null;
         }
         return sum;

@@ -101,6 +101,16 @@ public class RecipeReaderTest {
     }
 
     @Test
+    public void anAbsurdAmountOrNoneIsLeftOpen() {
+        for (String text : List.of("99999999 kg ghee", "1/0 cup water", "0 g salt")) {
+            ParsedLine line = read(text).lines().get(0);
+            assertEquals(line.status(), LineStatus.UNKNOWN_AMOUNT, text);
+            assertNull(line.grams(), text);
+            assertNull(line.quantity(), text);
+        }
+    }
+
+    @Test
     public void aSecondAmountForAnotherUseIsPointedOut() {
         ParsedLine line = read("200 g atta plus 20 g for dusting").lines().get(0);
         assertEquals(line.grams(), 200, 1e-9);

@@ -142,7 +142,9 @@ public class LotService {
         Ingredient flour = request.ingredient() == null
                 ? null
                 : pantry.pantry().ingredient(request.ingredient()).orElse(null);
-        faults.require(flour != null, "ingredient", FaultCode.UNKNOWN_CODE, request.ingredient());
+        boolean named = request.ingredient() != null && !request.ingredient().isBlank();
+        faults.require(
+                flour != null, "ingredient", named ? FaultCode.UNKNOWN_CODE : FaultCode.MISSING, request.ingredient());
         faults.require(
                 flour == null || flour.role() == Role.FLOUR,
                 "ingredient",

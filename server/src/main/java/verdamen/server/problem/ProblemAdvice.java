@@ -40,7 +40,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 : faults.size() + " values cannot be taken as they are. The first: "
                         + faults.get(0).message();
         return withFaults(
-                problem(HttpStatus.UNPROCESSABLE_CONTENT, "refused-formula", "The formula cannot be taken", detail),
+                problem(HttpStatus.UNPROCESSABLE_CONTENT, "refused-formula", "This cannot be taken as it is", detail),
                 faults);
     }
 
