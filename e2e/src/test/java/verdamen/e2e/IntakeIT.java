@@ -149,6 +149,101 @@ public class IntakeIT extends BrowserTest {
         }
     }
 
+    @Test
+    public void aFormulaStartsFromAStyleFromPercentagesAndFromAnotherOne() {
+        open("/formulas/new/intake");
+        IntakePage page = intake();
+        new Select(driver().findElement(By.xpath("//label[contains(., 'usual dough')]/select")))
+                .selectByVisibleText("Pita");
+        page.press("Take");
+        page.waitForLines(6);
+        assertEquals(page.ingredient(0), "Strong white bread flour");
+        page.press("Baker’s percentages");
+        WebElement flour = patience()
+                .until(ExpectedConditions.visibilityOfElementLocated(
+                        By.cssSelector("dialog input[aria-label='Ingredient 1']")));
+        flour.click();
+        flour.sendKeys("emmer");
+        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog [role=option]")));
+        flour.sendKeys(Keys.ENTER);
+        WebElement water = driver().findElement(By.cssSelector("dialog input[aria-label='Percentage 2']"));
+        water.click();
+        water.sendKeys(Keys.chord(Keys.CONTROL, "a"), "-5");
+        page.press("Make the lines");
+        patience()
+                .until(ExpectedConditions.textToBePresentInElementLocated(
+                        By.tagName("dialog"), "it must be at least 0"));
+        water.click();
+        water.sendKeys(Keys.chord(Keys.CONTROL, "a"), "60");
+        page.press("Make the lines");
+        page.waitForLines(3);
+        page.waitForGrams(0, "618"::equals);
+        new Select(driver().findElement(By.xpath("//label[contains(., 'a formula you have')]/select")))
+                .selectByVisibleText("Nettle and rye tortilla, version 2");
+        page.waitForLines(7);
+        assertEquals(page.ingredient(2), "Nettle tops, raw");
+        pressWith(Keys.CONTROL, "z");
+    }
+
+    @Test
+    public void aRecipeFileOfAnotherProgramIsRead() throws IOException {
+        Path file = Files.createTempFile("recipe", ".jsonld");
+        try {
+            Files.writeString(
+                    file,
+                    "{\"@type\":\"Recipe\",\"name\":\"From afar\",\"recipeYield\":\"6\","
+                            + "\"recipeIngredient\":[\"300 g atta\",\"1 pinch salt\"],\"recipeInstructions\":\"Knead.\"}");
+            open("/formulas/new/intake");
+            give("A recipe file", file);
+            IntakePage page = intake();
+            page.waitForLines(2);
+            assertEquals(
+                    driver().findElement(By.cssSelector("input[aria-label=Pieces]"))
+                            .getAttribute("value"),
+                    "6");
+            assertEquals(
+                    driver().findElement(By.cssSelector("textarea[aria-label=Method]"))
+                            .getAttribute("value"),
+                    "Knead.");
+            Files.writeString(file, "{\"@type\":\"Rec");
+            give("A recipe file", file);
+            page.waitForText("broken or cut off");
+            assertEquals(page.grams(0), "300", "what was there stays");
+        } finally {
+            Files.delete(file);
+        }
+    }
+
+    @Test
+    public void anUnknownAmountIsFoundFromTheDoughAndFromAJug() {
+        open("/formulas/new/intake");
+        IntakePage page = intake();
+        page.paste("400 g atta; 8 g salt; water");
+        page.waitForLines(3);
+        page.press("from a jug");
+        type("jug before", "500");
+        type("jug after", "620");
+        page.press("Work it out");
+        page.waitForText("it must be at most 500");
+        type("jug after", "240");
+        page.press("Work it out");
+        page.waitForGrams(2, "260"::equals);
+        pressWith(Keys.CONTROL, "z");
+        patience().until(driver -> page.marks().get(2).equals("amount not known"));
+        page.press("from the dough’s weight");
+        type("dough weighed", "650");
+        page.press("Work it out");
+        page.waitForGrams(2, "252"::equals);
+    }
+
+    private void type(String label, String value) {
+        WebElement field = patience()
+                .until(ExpectedConditions.visibilityOfElementLocated(
+                        By.cssSelector("input[aria-label='" + label + "']")));
+        field.click();
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
+    }
+
     private IntakePage pasted() {
         return pasted(MESSY);
     }

@@ -27,6 +27,7 @@ final class CsvFile {
             .setHeader()
             .setSkipHeaderRecord(true)
             .setTrim(true)
+            .setIgnoreSurroundingSpaces(true)
             .setIgnoreEmptyLines(true)
             .get();
 
@@ -58,6 +59,13 @@ final class CsvFile {
 
     private CsvFile() {}
 
+    /** The format of a file: by commas, or by semicolons as where a comma marks decimals. */
+    private static CSVFormat read(String text) {
+        String headings = text.lines().findFirst().orElse("");
+        boolean semicolons = headings.indexOf(';') >= 0 && headings.indexOf(',') < 0;
+        return semicolons ? READ.builder().setDelimiter(';').get() : READ;
+    }
+
     static String write(List<String> headings, List<List<@Nullable Object>> rows) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, WRITTEN)) {
@@ -79,7 +87,7 @@ final class CsvFile {
      */
     static List<Row> read(String text, List<String> needed) {
         List<Row> rows = new ArrayList<>();
-        try (CSVParser parser = READ.parse(new StringReader(text))) {
+        try (CSVParser parser = read(text).parse(new StringReader(text))) {
             Set<String> missing = new HashSet<>(needed);
             missing.removeAll(parser.getHeaderNames());
             if (!missing.isEmpty()) {

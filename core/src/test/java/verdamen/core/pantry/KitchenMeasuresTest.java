@@ -1,0 +1,134 @@
+package verdamen.core.pantry;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What a kitchen's measures hold. */
+public class KitchenMeasuresTest {
+
+    private static final Pantry BOOK = ReferenceTables.load();
+
+    @DataProvider
+    Object[][] portions() {
+        return new Object[][] {
+            {"g", "wheat-atta", 1.0, 0.005, Portion.Source.MASS},
+            {"lb", "water", 453.592, 0.01, Portion.Source.MASS},
+            {"cup", "water", 240.0, 0.08, Portion.Source.BOOK},
+            {"cup", "wheat-atta", 127.2, 0.08, Portion.Source.BOOK},
+            {"tsp", "salt-fine", 6.1, 0.10, Portion.Source.BOOK},
+            {"piece", "garlic-raw", 4.0, 0.20, Portion.Source.PIECE},
+            {"bunch", "chard-raw", 300.0, 0.30, Portion.Source.PIECE},
+            {"stick", "butter", 113.4, 0.01, Portion.Source.MASS},
+        };
+    }
+
+    @Test(dataProvider = "portions")
+    public void theBooksMeasuresHold(String measure, String code, double grams, double sd, Portion.Source source) {
+        Portion portion = book().portion(measure, ingredient(code)).orElseThrow();
+        assertEquals(portion.grams(), grams, 1e-9);
+        assertEquals(portion.relativeSd(), sd, 1e-9);
+        assertEquals(portion.source(), source);
+        assertEquals(portion.weighIns(), 0);
+    }
+
+    @Test
+    public void someMeasuresMeanNothingForAnIngredient() {
+        assertFalse(book().portion("stick", ingredient("water")).isPresent());
+        assertFalse(book().portion("piece", ingredient("water")).isPresent());
+        assertFalse(book().portion("hogshead", ingredient("water")).isPresent());
+    }
+
+    @Test
+    public void oneWeighInGivesTheMeanAndKeepsTheTypicalError() {
+        Portion one = weighed(new WeighIn("handful", "kale-raw", 20, 1))
+                .portion("handful", kale())
+                .orElseThrow();
+        assertEquals(one.grams(), 20, 1e-9);
+        assertEquals(one.relativeSd(), 0.30, 1e-9);
+        assertEquals(one.source(), Portion.Source.WEIGHED_IN);
+    }
+
+    @Test
+    public void furtherWeighInsMoveTheErrorToWhatTheHandDoes() {
+        WeighIn twenty = new WeighIn("handful", "kale-raw", 20, 1);
+        double last = 0.31;
+        for (int count = 1; count <= 6; count++) {
+            Portion portion = weighed(
+                            java.util.Collections.nCopies(count, twenty).toArray(WeighIn[]::new))
+                    .portion("handful", kale())
+                    .orElseThrow();
+            assertTrue(portion.relativeSd() < last, count + " weigh-ins");
+            assertEquals(portion.weighIns(), count);
+            last = portion.relativeSd();
+        }
+        Portion unsteady = weighed(
+                        new WeighIn("handful", "kale-raw", 10, 1),
+                        new WeighIn("handful", "kale-raw", 30, 1),
+                        new WeighIn("handful", "kale-raw", 20, 1))
+                .portion("handful", kale())
+                .orElseThrow();
+        assertEquals(unsteady.grams(), 20, 1e-9);
+        assertTrue(unsteady.relativeSd() > 0.4, "an unsteady hand stays unsure");
+    }
+
+    @Test
+    public void severalAtOnceCountAsTheirMean() {
+        assertEquals(
+                weighed(new WeighIn("handful", "kale-raw", 66, 3))
+                        .portion("handful", kale())
+                        .orElseThrow()
+                        .grams(),
+                22,
+                1e-9);
+    }
+
+    @Test
+    public void aVesselFilledWithWaterTellsItsVolumeForEverything() {
+        KitchenMeasures own = weighed(new WeighIn("glass", null, 230, 1), new WeighIn("glass", "water", 230, 1));
+        assertEquals(own.portion("glass", BOOK.plainWater()).orElseThrow().grams(), 230, 1e-9);
+        Portion atta = own.portion("glass", ingredient("wheat-atta")).orElseThrow();
+        assertEquals(atta.grams(), 230 * 0.53, 1e-9);
+        assertEquals(atta.source(), Portion.Source.OWN_VESSEL);
+        assertTrue(atta.relativeSd() >= 0.08, "flour packs unevenly even in a known glass");
+    }
+
+    @Test
+    public void weighInsOfOneIngredientSayNothingOfAnother() {
+        KitchenMeasures own = weighed(new WeighIn("handful", "kale-raw", 20, 1));
+        assertEquals(
+                own.portion("handful", ingredient("chard-raw")).orElseThrow().source(), Portion.Source.BOOK);
+    }
+
+    @Test
+    public void vesselsAndCupsOfTheKitchenStandBesideTheBooks() {
+        Measure ladle = new Measure("ladle", "Soup ladle", "Soup ladles", "volume", 110.0, null, 0.15, "");
+        KitchenMeasures own = new KitchenMeasures(BOOK, List.of(ladle), Map.of("cup", 250.0), List.of());
+        assertEquals(own.portion("cup", BOOK.plainWater()).orElseThrow().grams(), 250, 1e-9);
+        assertEquals(own.portion("ladle", BOOK.plainWater()).orElseThrow().grams(), 110, 1e-9);
+        assertEquals(own.vesselNamed("soup ladles").orElse(""), "ladle");
+        assertFalse(own.vesselNamed("cup").isPresent());
+        assertEquals(own.all().size(), BOOK.measures().size() + 1);
+    }
+
+    private static KitchenMeasures book() {
+        return KitchenMeasures.ofBook(BOOK);
+    }
+
+    private static KitchenMeasures weighed(WeighIn... weighIns) {
+        return new KitchenMeasures(BOOK, List.of(), Map.of(), List.of(weighIns));
+    }
+
+    private static Ingredient kale() {
+        return ingredient("kale-raw");
+    }
+
+    private static Ingredient ingredient(String code) {
+        return BOOK.ingredient(code).orElseThrow();
+    }
+}
