@@ -95,12 +95,12 @@ public final class FaultWords {
                 fault.limit() == null
                         ? sum(field, fault)
                         : field + " is " + value(fault) + "; it must be at most " + limit(fault) + ".";
-            case UNKNOWN_CODE -> field + " “" + fault.value() + "” is not known. Choose one from the list.";
+            case UNKNOWN_CODE -> field + " “" + value(fault) + "” is not known. Choose one from the list.";
             case NOT_FOR_THIS_INGREDIENT -> field + " means nothing for this ingredient. Take it out.";
             case CONTRADICTS -> field + " contradicts the rest of the line: it is marked as not known yet.";
             case IN_USE -> field + " is still used by formulas or weigh-ins. Take it out there first.";
             case IN_THE_FUTURE -> field + " has not come yet.";
-            case TAKEN -> field + " “" + fault.value() + "” is taken already. Choose another one.";
+            case TAKEN -> field + " “" + value(fault) + "” is taken already. Choose another one.";
             case TOO_LONG -> field + " has " + fault.value() + "; at most " + limit(fault) + " are kept.";
             case NO_FLOUR -> "Nothing in the dough takes up water the way flour does. Add a flour.";
         };

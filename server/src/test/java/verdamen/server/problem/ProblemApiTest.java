@@ -1,0 +1,133 @@
+package verdamen.server.problem;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.server.ServerTest;
+
+/** Every refusal is a problem document that names line and field in plain words. */
+public class ProblemApiTest extends ServerTest {
+
+    @DataProvider
+    Object[][] requests() {
+        return new Object[][] {
+            {"/api/balance", "not json", 400, null, null},
+            {"/api/balance", "{\"style\":", 400, null, null},
+            {"/api/balance", "{\"colour\":\"red\"}", 400, null, "colour"},
+            {
+                "/api/balance",
+                "{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"water\",\"grams\":\"a lot\"}]}",
+                400,
+                0,
+                "grams"
+            },
+            {"/api/balance", "{\"style\":\"roti\",\"lines\":[{},{\"colour\":1}]}", 400, 1, "colour"},
+            {
+                "/api/balance",
+                "{\"style\":\"brick\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":1}]}",
+                422,
+                null,
+                "style"
+            },
+            {"/api/balance", "{\"style\":\"roti\",\"lines\":[]}", 422, null, "lines"},
+            {
+                "/api/balance",
+                "{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":-1}]}",
+                422,
+                0,
+                "grams"
+            },
+            {
+                "/api/balance",
+                "{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":1e9}]}",
+                422,
+                0,
+                "grams"
+            },
+            {
+                "/api/balance",
+                "{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":1},{\"ingredient\":\"milk-whole\",\"grams\":1,\"waterPct\":101}]}",
+                422,
+                1,
+                "waterPct"
+            },
+            {
+                "/api/balance",
+                "{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":5,\"open\":\"unknown-amount\"}]}",
+                422,
+                0,
+                "grams"
+            },
+            {
+                "/api/balance/percentage",
+                "{\"formula\":{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":1}]},\"line\":7,\"pct\":1}",
+                422,
+                null,
+                "line"
+            },
+            {"/api/balance/lots", "{\"formula\":{\"style\":\"roti\",\"lines\":[]},\"line\":0}", 422, null, "line"},
+            {"/api/intake/start/style", "{\"style\":\"brick\",\"flourGrams\":100}", 422, null, "style"},
+            {"/api/intake/start/style", "{\"style\":\"roti\",\"flourGrams\":0}", 422, null, "flourGrams"},
+            {
+                "/api/intake/start/percentages",
+                "{\"style\":\"roti\",\"doughGrams\":500,\"lines\":[{\"ingredient\":\"wheat-atta\",\"pct\":100},{\"ingredient\":\"gravel\",\"pct\":5}]}",
+                422,
+                1,
+                "ingredient"
+            },
+        };
+    }
+
+    @Test(dataProvider = "requests")
+    public void namesLineAndField(String path, String body, int status, Integer line, String field) {
+        Answer answer = postJson(path, body).expect(status);
+        assertEquals(answer.contentType(), "application/problem+json");
+        JsonNode problem = answer.body();
+        assertTrue(problem.get("type").asString().startsWith("urn:verdamen:problem:"), problem.toString());
+        assertEquals(problem.get("status").asInt(), status);
+        assertFalse(problem.get("detail").asString().isBlank());
+        assertFalse(problem.toString().contains("Exception"), "no trace of the inside: " + problem);
+        if (field != null) {
+            assertEquals(problem.get("field").asString(), field);
+            assertEquals(problem.at("/faults/0/field").asString(), field);
+        }
+        if (line != null) {
+            assertEquals(problem.get("line").asInt(), line.intValue());
+        }
+    }
+
+    @DataProvider
+    Object[][] addresses() {
+        return new Object[][] {
+            {"/api/nowhere", 404}, {"/api/formulas/4711", 404}, {"/api/formulas/x", 400}, {"/api/measures/amount", 400},
+        };
+    }
+
+    @Test(dataProvider = "addresses")
+    public void addressesThatLeadNowhereAreProblemsToo(String path, int status) {
+        assertEquals(getJson(path).expect(status).contentType(), "application/problem+json");
+    }
+
+    @Test
+    public void everyFaultHasWords() {
+        for (FaultCode code : FaultCode.values()) {
+            for (String field : new String[] {"grams", "a-field-nobody-knows"}) {
+                String words = FaultWords.of(new Fault(0, field, code, "7.0", 5.0));
+                assertTrue(words.endsWith("."), words);
+                assertFalse(words.contains("7.0"), "numbers as one would write them: " + words);
+                assertFalse(words.contains("null"), words);
+            }
+        }
+        assertEquals(
+                FaultWords.of(new Fault(0, "grams", FaultCode.TOO_LARGE, "7.0", 5.0)),
+                "The weight in grams is 7; it must be at most 5.");
+        assertTrue(FaultWords.of(new Fault(null, "composition", FaultCode.TOO_LARGE, "104.5", null))
+                .contains("adds up to 104.5"));
+    }
+}
