@@ -1,6 +1,7 @@
 package verdamen.e2e;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import org.openqa.selenium.By;
@@ -94,6 +95,19 @@ public class EveryViewIT extends BrowserTest {
         assertEquals(((Number) run(WIDER)).intValue(), 0, view + "nothing sticks out sideways");
         size(1024, 768);
         assertEquals(((Number) run(WIDER)).intValue(), 0, view + "nor on a small screen");
+    }
+
+    @Test
+    public void theLooksFindWhatTheyLookFor() {
+        open("/kitchen");
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main input")));
+        run(
+                "document.querySelector('main').insertAdjacentHTML('beforeend',"
+                        + "'<p id=\"root\" style=\"color:#777;background:#888;width:3000px\">faint words</p><button></button>')");
+        assertEquals(((List<?>) run(FAINT)).size(), 1);
+        assertEquals(((List<?>) run(NAMELESS)).size(), 1);
+        assertEquals(run(TWICE), List.of("root"));
+        assertTrue(((Number) run(WIDER)).intValue() > 1000);
     }
 
     private Object run(String script) {

@@ -101,7 +101,7 @@ public final class FaultWords {
             case IN_USE -> field + " is still used by formulas or weigh-ins. Take it out there first.";
             case IN_THE_FUTURE -> field + " has not come yet.";
             case TAKEN -> field + " “" + value(fault) + "” is taken already. Choose another one.";
-            case TOO_LONG -> field + " has " + fault.value() + "; at most " + limit(fault) + " are kept.";
+            case TOO_LONG -> field + " has " + value(fault) + "; at most " + limit(fault) + " are kept.";
             case NO_FLOUR -> "Nothing in the dough takes up water the way flour does. Add a flour.";
         };
     }
