@@ -10,11 +10,11 @@ const WORDS: Record<Slip["kind"], (of: Read, words: string, f: Figures) => strin
   "much-too-wet": (of, _, f) =>
     `Softness ${f.number(of("SOFTNESS"), 2)} is far above the style's ${f.number(of("WINDOW_LOW"), 2)} to ${f.number(of("WINDOW_HIGH"), 2)}: is a liquid ten times too much, or an ounce taken for a pound?`,
   "little-salt": (of, _, f) =>
-    `Salt is ${f.number(of("SALT_PCT"), 2)} % of the flour; under ${f.percent(of("LIMIT"))} it is hardly there. Is the spoon or the point in the wrong place?`,
+    `Salt is ${f.number(of("SALT_PCT"), 2)} % of the flour${along(of, f)}; under ${f.percent(of("LIMIT"))} it is hardly there. Is the spoon or the point in the wrong place?`,
   "much-salt": (of, _, f) =>
-    `Salt is ${f.number(of("SALT_PCT"), 1)} % of the flour; over ${f.percent(of("LIMIT"))} one would not eat it. A tablespoon for a teaspoon?`,
+    `Salt is ${f.number(of("SALT_PCT"), 1)} % of the flour${along(of, f)}; over ${f.percent(of("LIMIT"))} one would not eat it. A tablespoon for a teaspoon?`,
   "much-salt-in-filling": (of, _, f) =>
-    `Salt is ${f.number(of("SALT_PCT"), 1)} % of the filling; over ${f.percent(of("LIMIT"))} one would not eat it.`,
+    `Salt is ${f.number(of("SALT_PCT"), 1)} % of the filling${along(of, f)}; over ${f.percent(of("LIMIT"))} one would not eat it.`,
   "soda-for-powder": (of, words, f) =>
     `${words} is ${f.number(of("FLOUR_SHARE"), 1)} % of the flour: that is usual for baking powder, not for soda.`,
   "much-yeast": (of, words, f) =>
@@ -28,6 +28,12 @@ const WORDS: Record<Slip["kind"], (of: Read, words: string, f: Figures) => strin
   twice: (_, words) => `${words} is in the list twice. Should the two be one?`,
   "not-in-the-list": (_, words) => `The method names ${words}, but it is not in the list.`,
 };
+
+/** Salt that inclusions bring along, where it is enough to tell. */
+function along(of: Read, f: Figures): string {
+  const pct = of("INCLUSION_SALT_PCT");
+  return pct < 0.05 ? "" : `, and ${f.number(pct, 1)} % more comes along in the inclusions`;
+}
 
 function factorMeans(factor: number): string {
   return factor < 3 ? " Was a recipe doubled or halved?" : factor < 12 ? " A point in the wrong place?" : " A pound for an ounce, or an ounce for a gram?";

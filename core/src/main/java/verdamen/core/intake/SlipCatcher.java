@@ -20,6 +20,7 @@ import verdamen.core.intake.Slip.Kind;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Nutrition;
 import verdamen.core.pantry.Role;
 import verdamen.core.pantry.Style;
 
@@ -90,32 +91,52 @@ public final class SlipCatcher {
                                 || line.ingredient().role() == Role.INCLUSION));
     }
 
+    /** Salt of the dough on its flour and of the filling on its mass; what inclusions bring along is counted apart. */
     private void salt() {
         double flour = BakersPercentages.flourGrams(formula.lines());
-        double inDough = grams(Part.DOUGH, line -> line.ingredient().role() == Role.SALT);
-        if (flour > 0 && inDough > 0) {
-            double pct = PERCENT * inDough / flour;
-            if (pct < Coefficient.SLIP_SALT_LEAST.value()) {
-                addSalt(Kind.LITTLE_SALT, Part.DOUGH, pct, Coefficient.SLIP_SALT_LEAST);
-            } else if (pct > Coefficient.SLIP_SALT_MOST.value()) {
-                addSalt(Kind.MUCH_SALT, Part.DOUGH, pct, Coefficient.SLIP_SALT_MOST);
+        double salt = grams(Part.DOUGH, line -> line.ingredient().role() == Role.SALT);
+        if (flour > 0) {
+            double pct = PERCENT * salt / flour;
+            double inclusionsPct = PERCENT * saltOfInclusions(Part.DOUGH) / flour;
+            if (salt > 0 && pct + inclusionsPct < Coefficient.SLIP_SALT_LEAST.value()) {
+                addSalt(Kind.LITTLE_SALT, Part.DOUGH, pct, inclusionsPct, Coefficient.SLIP_SALT_LEAST);
+            } else if (pct + inclusionsPct > Coefficient.SLIP_SALT_MOST.value()) {
+                addSalt(Kind.MUCH_SALT, Part.DOUGH, pct, inclusionsPct, Coefficient.SLIP_SALT_MOST);
             }
         }
         double filling = grams(Part.FILLING, line -> true);
-        double inFilling = grams(Part.FILLING, line -> line.ingredient().role() == Role.SALT);
-        double fillingPct = filling > 0 ? PERCENT * inFilling / filling : 0;
-        if (fillingPct > Coefficient.SLIP_SALT_MOST.value()) {
-            addSalt(Kind.MUCH_SALT_IN_FILLING, Part.FILLING, fillingPct, Coefficient.SLIP_SALT_MOST);
+        if (filling > 0) {
+            double pct = PERCENT * grams(Part.FILLING, line -> line.ingredient().role() == Role.SALT) / filling;
+            double inclusionsPct = PERCENT * saltOfInclusions(Part.FILLING) / filling;
+            if (pct + inclusionsPct > Coefficient.SLIP_SALT_MOST.value()) {
+                addSalt(Kind.MUCH_SALT_IN_FILLING, Part.FILLING, pct, inclusionsPct, Coefficient.SLIP_SALT_MOST);
+            }
         }
     }
 
-    private void addSalt(Kind kind, Part part, double pct, Coefficient limit) {
+    /** Grams of salt that inclusions bring along, by their sodium: cooked in salted water, or out of a tin. */
+    private double saltOfInclusions(Part part) {
+        return formula.lines().stream()
+                .filter(line -> line.part() == part && line.ingredient().role() == Role.INCLUSION)
+                .mapToDouble(
+                        line -> Nutrition.of(line.grams(), line.ingredient()).saltGrams())
+                .sum();
+    }
+
+    private void addSalt(Kind kind, Part part, double pct, double inclusionsPct, Coefficient limit) {
         Integer line = formula.lines().stream()
                 .filter(each -> each.part() == part && each.ingredient().role() == Role.SALT)
                 .map(Line::index)
                 .findFirst()
                 .orElse(null);
-        add(kind, "", line, List.of(), Term.percent(SALT_PCT, pct), Term.percent(LIMIT, limit.value()));
+        add(
+                kind,
+                "",
+                line,
+                List.of(),
+                Term.percent(SALT_PCT, pct),
+                Term.percent(INCLUSION_SALT_PCT, inclusionsPct),
+                Term.percent(LIMIT, limit.value()));
     }
 
     private void leaveners() {

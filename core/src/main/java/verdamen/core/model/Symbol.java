@@ -55,6 +55,7 @@ public enum Symbol {
     PER_GRAM,
     OPEN_LINES,
     LIMIT,
+    INCLUSION_SALT_PCT,
     FLOUR_SHARE,
     DOUGH,
     PIECES,

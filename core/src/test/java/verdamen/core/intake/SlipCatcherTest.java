@@ -14,6 +14,8 @@ import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.intake.Slip.Kind;
 import verdamen.core.model.Symbol;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -126,6 +128,28 @@ public class SlipCatcherTest {
         RecipeNotes aside = new RecipeNotes(
                 null, null, null, List.of(new RecipeNotes.SetAside(slip.key(), "a salted harbour bread")));
         assertEquals(look(lines(400, 260, 18), aside).get(0).setAsideFor(), "a salted harbour bread");
+    }
+
+    @Test
+    public void saltThatInclusionsBringAlongIsCountedApart() {
+        Ingredient brined = OwnValue.over(
+                BOOK.ingredient("chickpea-cooked").orElseThrow(), Map.of(OwnValue.Field.SODIUM_MG, 2000.0));
+        Pantry kitchen = new Pantry(
+                BOOK.ingredients().stream()
+                        .map(each -> each.code().equals(brined.code()) ? brined : each)
+                        .toList(),
+                BOOK.styles(),
+                BOOK.forms(),
+                BOOK.feels(),
+                BOOK.measures());
+        List<LineSpec> lines = with(lines(400, 200, 7), LineSpec.of("chickpea-cooked", 200));
+        FormulaSpec spec = new FormulaSpec("roti", null, null, null, null, null, null, List.copyOf(lines));
+        assertTrue(SlipCatcher.look(FormulaReader.read(spec, BOOK), INDEX).isEmpty());
+        Slip slip = SlipCatcher.look(FormulaReader.read(spec, kitchen), INDEX).get(0);
+        assertEquals(slip.kind(), Kind.MUCH_SALT);
+        assertEquals(slip.terms().get(0).value(), 1.75, 1e-9);
+        assertEquals(slip.terms().get(1).symbol(), Symbol.INCLUSION_SALT_PCT);
+        assertEquals(slip.terms().get(1).value(), 2.5, 1e-9);
     }
 
     @Test

@@ -158,14 +158,14 @@ public class IntakeApiTest extends ServerTest {
 
     @Test
     public void ownVesselsAreReadByName() {
-        postJson("/api/measures/vessels", "{\"name\":\"Mill scoop\",\"millilitres\":310}")
+        postJson("/api/measures/vessels", "{\"name\":\"Test scoop\",\"millilitres\":310}")
                 .expect(200);
-        assertEquals(line("2 mill scoops water").at("/grams").asDouble(), 620, 1e-9);
-        postJson("/api/measures/weigh-ins", "{\"measure\":\"mill-scoop\",\"grams\":330}")
+        assertEquals(line("2 test scoops water").at("/grams").asDouble(), 620, 1e-9);
+        postJson("/api/measures/weigh-ins", "{\"measure\":\"test-scoop\",\"grams\":330}")
                 .expect(200);
-        assertEquals(line("1 mill scoop water").at("/grams").asDouble(), 330, 1e-9);
-        delete("/api/measures/vessels/mill-scoop").expect(200);
-        assertTrue(line("1 mill scoop water").at("/grams").isNull());
+        assertEquals(line("1 test scoop water").at("/grams").asDouble(), 330, 1e-9);
+        delete("/api/measures/vessels/test-scoop").expect(200);
+        assertTrue(line("1 test scoop water").at("/grams").isNull());
     }
 
     @Test
