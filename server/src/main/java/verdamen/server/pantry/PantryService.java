@@ -9,6 +9,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
@@ -144,8 +146,36 @@ public class PantryService implements InitializingBean {
      * @throws verdamen.core.model.RefusedException when the change is refused; nothing is changed then
      */
     void change(Runnable change) {
+        keepForRollback();
         transaction.executeWithoutResult(status -> change.run());
         shelf = read();
+    }
+
+    /** When the change is part of a larger transaction that fails, the pantry goes back to what it was before it. */
+    private void keepForRollback() {
+        boolean part = TransactionSynchronizationManager.isSynchronizationActive();
+        if (part
+                && TransactionSynchronizationManager.getSynchronizations().stream()
+                        .noneMatch(BackToShelf.class::isInstance)) {
+            TransactionSynchronizationManager.registerSynchronization(new BackToShelf(shelf));
+        }
+    }
+
+    /** Puts the pantry back to how it was when a transaction began to change it. */
+    private final class BackToShelf implements TransactionSynchronization {
+
+        private final Shelf before;
+
+        private BackToShelf(Shelf before) {
+            this.before = before;
+        }
+
+        @Override
+        public void afterCompletion(int status) {
+            if (status != STATUS_COMMITTED) {
+                shelf = before;
+            }
+        }
     }
 
     /** Saves an own ingredient under its code, or a new one. */

@@ -148,6 +148,26 @@ public class ExchangeApiTest extends ServerTest {
     }
 
     @Test
+    public void aRefusedFileLeavesNothingBehindNotEvenItsIngredients() {
+        String file = """
+                {"format":"verdamen-formulas","version":1,"exportedAt":"2026-01-01T00:00:00Z",
+                 "ingredients":[{"code":"own-stray-blend","sheet":{"name":"Stray blend","role":"flour","waterPct":12,
+                   "proteinPct":13,"fatPct":2,"carbPct":71.5,"bulkDensityGPerMl":0.5,"absorptionPct":66}}],
+                 "formulas":[{"uid":"00000000-0000-4000-8000-000000000001","state":"draft","versions":[
+                   {"number":1,"name":"Stray","note":"","savedAt":"2026-01-01T00:00:00Z","formula":
+                     {"style":"roti","lines":[{"ingredient":"own-stray-blend","grams":-5}]}}]}]}
+                """;
+        postFile("/api/exchange/formulas", bytes(file)).expect(422);
+        assertFalse(getJson("/api/pantry").expect(200).body().toString().contains("own-stray-blend"));
+        assertEquals(
+                postFile("/api/exchange/formulas", bytes(file.replace("-5", "500")))
+                        .expect(200)
+                        .at("/ingredients/0")
+                        .asString(),
+                "Stray blend");
+    }
+
+    @Test
     public void laterVersionsOfAKnownFormulaAreAddedToIt() {
         long id = postJson("/api/formulas", FULL.replace("Travelling", "Growing"))
                 .expect(201)
