@@ -183,6 +183,46 @@ public class ExplanationsTest {
                         * Math.exp(-Math.pow((in.get(SHEET) - in.get(STYLE_SHEET)) / 1.2, 2))
                         * Math.max(0, 1 - 1.5 * in.get(PIECE_SHARE))
                         * (1 - in.get(TEAR) / 100));
+        f.put(Rule.PREP_SHARE, in -> in.get(BEFORE) * in.get(SHARE));
+        f.put(Rule.PRESSED, in -> (in.get(OWN_WATER) - 0.95 * in.get(LIQUID)) / in.get(AFTER));
+        f.put(Rule.DRY_MATTER_KEPT, in -> 1 - in.get(OWN_SOLIDS) / in.get(AFTER));
+        f.put(Rule.SOAKED, in -> 1 - in.get(KEPT_SOLIDS) * in.get(OWN_SOLIDS) / in.get(AFTER));
+        f.put(Rule.WATER_ADDED, in -> (in.get(OWN_WATER) + in.get(ADDED)) / in.get(AFTER));
+        f.put(Rule.CLARIFIED, in -> 0.98 * in.get(FAT));
+        f.put(
+                Rule.COOLING,
+                in -> Math.log((in.get(START_TEMPERATURE) - in.get(ROOM_TEMPERATURE))
+                                / (in.get(TARGET_TEMPERATURE) - in.get(ROOM_TEMPERATURE)))
+                        / in.get(COOLING_RATE));
+        f.put(
+                Rule.COOLING_RATE,
+                in -> Math.log((in.get(START_TEMPERATURE) - in.get(ROOM_TEMPERATURE))
+                                / (in.get(READ_TEMPERATURE) - in.get(ROOM_TEMPERATURE)))
+                        / in.get(READ_MINUTE));
+        f.put(
+                Rule.FILLING_FREE_WATER,
+                in -> 100 * Math.max(0, in.get(FREE_WATER) - in.get(FILLING_DRINKS)) / in.get(FILLING));
+        f.put(
+                Rule.WATER_TEMPERATURE,
+                in -> in.get(DOUGH_TEMPERATURE)
+                        + (in.get(OTHER_HEAT) * (in.get(DOUGH_TEMPERATURE) - in.get(OTHER_HEAT_TEMPERATURE))
+                                        - in.get(FRICTION) * (in.get(OTHER_HEAT) + in.get(WATER_HEAT)))
+                                / in.get(WATER_HEAT));
+        f.put(
+                Rule.HOT_WATER_OF_MIX,
+                in -> in.get(WATER_GRAMS)
+                        * (in.get(TARGET_TEMPERATURE) - in.get(COLD_TEMPERATURE))
+                        / (in.get(HOT_TEMPERATURE) - in.get(COLD_TEMPERATURE)));
+        f.put(Rule.SOFTNESS_FROM_FEEL, in -> in.get(FELT_SOFTNESS) * in.get(SOFTNESS_LATER) / in.get(SOFTNESS_NOW));
+        f.put(Rule.BENCH_WATER, in -> (in.get(TARGET) - in.get(SOFTNESS)) * in.get(DRINKS));
+        f.put(
+                Rule.BENCH_FLOUR,
+                in -> (in.get(SOFTNESS) - in.get(TARGET))
+                        * in.get(DRINKS)
+                        / (in.get(TARGET) * in.get(FLOUR_DRINKS_PER_GRAM)));
+        f.put(
+                Rule.PIECE_MASS,
+                in -> in.get(DENSITY) * Math.PI / 4 * Math.pow(in.get(DIAMETER) / 10, 2) * in.get(SHEET) / 10);
         return f;
     }
 

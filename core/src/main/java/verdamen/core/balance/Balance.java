@@ -50,14 +50,14 @@ public record Balance(
                 dough.flourGrams(),
                 dough.grams(),
                 Hydration.of(dough, minute),
-                new WaterNeeded(dough, minute).water(),
+                new WaterNeeded(dough, dough.moment(minute)).water(),
                 minute,
                 softness,
                 softness == null ? List.of() : List.of(softnessStep(dough, minute, softness)),
                 dough.bringsGrams(minute),
                 dough.drinksGrams(minute),
-                new LedgerWriter(dough, minute).rows(),
-                TooMuchWater.of(dough, minute).orElse(null));
+                new LedgerWriter(dough, dough.moment(minute)).rows(),
+                TooMuchWater.of(dough, dough.moment(minute)).orElse(null));
     }
 
     private static Step softnessStep(Dough dough, double minute, double softness) {

@@ -1,7 +1,9 @@
 package verdamen.core.balance;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.WaterAccount.UptakeParts;
 import verdamen.core.formula.FatTiming;
@@ -10,6 +12,7 @@ import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Behaviour;
+import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Role;
 
@@ -32,7 +35,7 @@ public final class Dough {
         this.formula = formula;
         this.rows = List.copyOf(rows);
         this.flourGrams = rows.stream()
-                .filter(DoughRow::isFlour)
+                .filter(DoughRow::countsAsFlour)
                 .mapToDouble(DoughRow::grams)
                 .sum();
         this.fatPerFlour = perFlour(rows.stream()
@@ -89,7 +92,7 @@ public final class Dough {
         double foodFat = Coefficient.FOOD_FAT_SOFTENING.value() * m * row.fatShare();
         return switch (row.ingredient().role()) {
             case INCLUSION -> inclusion(row, foodFat);
-            case FAT -> bringer(row, water + softening(row) * m * row.fatShare());
+            case FAT -> fat(row, water);
             case DAIRY, LIQUID -> bringer(row, water + foodFat);
             case SWEETENER -> bringer(row, water + Coefficient.SUGAR_SOFTENING.value() * m * sugarShare(row));
             case SALT -> bringer(row, Coefficient.SALT_SOFTENING.value() * m);
@@ -98,7 +101,13 @@ public final class Dough {
     }
 
     private static WaterAccount bringer(DoughRow row, double grams) {
-        return new WaterAccount(row, grams, 0, null, 0, 0, 0, null);
+        return new WaterAccount(row, grams, 0, null, 0, 0, 0, null, 0);
+    }
+
+    private static WaterAccount fat(DoughRow row, double water) {
+        double fat = row.grams() * row.fatShare();
+        double lost = fat * (softening(row, false) - softening(row, true));
+        return new WaterAccount(row, water + softening(row, false) * fat, 0, null, 0, 0, 0, null, lost);
     }
 
     private WaterAccount inclusion(DoughRow row, double foodFat) {
@@ -115,7 +124,8 @@ public final class Dough {
                 m * row.solidsShare() * form.holdGPerGSolids(),
                 0,
                 0,
-                null);
+                null,
+                0);
     }
 
     private WaterAccount drinker(DoughRow row, Behaviour behaviour) {
@@ -134,7 +144,8 @@ public final class Dough {
                 0,
                 row.grams() * absorption * coating,
                 tau,
-                new UptakeParts(book, hot, moisture, absorption, coating));
+                new UptakeParts(book, hot, moisture, absorption, coating),
+                0);
     }
 
     private static double moisture(DoughRow row) {
@@ -142,12 +153,13 @@ public final class Dough {
         return measured == null ? Coefficient.FLOUR_MOISTURE.value() : measured / PERCENT;
     }
 
-    /** Grams of water a gram of this row's fat stands for. */
-    static double softening(DoughRow row) {
-        if (row.line().fatState() == null) {
+    /** Grams of water a gram of this row's fat stands for; soft fat hardens in the cold, oil does not. */
+    static double softening(DoughRow row, boolean cold) {
+        FatState state = row.line().fatState();
+        if (state == null) {
             throw new IllegalStateException("a fat has a state once it is read");
         }
-        return row.line().fatState().softening();
+        return (cold && state == FatState.SOFT ? FatState.SOLID : state).softening();
     }
 
     static double sugarShare(DoughRow row) {
@@ -194,26 +206,112 @@ public final class Dough {
 
     /** Grams of water-like plasticiser in play at {@code minute} after wetting. */
     public double bringsGrams(double minute) {
+        return bringsGrams(moment(minute));
+    }
+
+    double bringsGrams(Moment at) {
         double sum = 0;
         for (WaterAccount account : accounts) {
-            sum += account.brings(minute);
+            sum += account.brings(at);
         }
         return sum;
     }
 
     /** Grams of water taken up at {@code minute} after wetting, at reference softness. */
     public double drinksGrams(double minute) {
+        return drinksGrams(moment(minute));
+    }
+
+    double drinksGrams(Moment at) {
         double sum = 0;
         for (WaterAccount account : accounts) {
-            sum += account.drinks(minute);
+            sum += account.drinks(at);
         }
         return sum;
     }
 
+    /** A moment in this dough's life. */
+    Moment moment(double minute) {
+        return Moment.of(formula.timeline(), minute);
+    }
+
     /** Softness S(t) = Σ brings / Σ drinks; null when nothing drinks. */
     public @Nullable Double softness(double minute) {
-        double drinks = drinksGrams(minute);
-        return drinks > 0 ? bringsGrams(minute) / drinks : null;
+        Moment at = moment(minute);
+        double drinks = drinksGrams(at);
+        return drinks > 0 ? bringsGrams(at) / drinks : null;
+    }
+
+    /**
+     * A change in what a line brings or drinks between two moments.
+     *
+     * @param line the line
+     * @param grams how much more, g
+     */
+    public record Shift(Line line, double grams) {}
+
+    /** The line that drinks most between two minutes; null when nothing drinks any more. */
+    public @Nullable Shift thirstiest(double from, double to) {
+        return most(account -> account.drinks(moment(to)) - account.drinks(moment(from)));
+    }
+
+    /** The line that lets go of most water between two minutes; null when nothing does. */
+    public @Nullable Shift weepiest(double from, double to) {
+        return most(account -> account.brings(moment(to)) - account.brings(moment(from)));
+    }
+
+    private @Nullable Shift most(ToDoubleFunction<WaterAccount> grams) {
+        return accounts.stream()
+                .map(account -> new Shift(account.row().line(), grams.applyAsDouble(account)))
+                .filter(shift -> shift.grams() > 0)
+                .max(Comparator.comparingDouble(Shift::grams))
+                .orElse(null);
+    }
+
+    /** Share of all uptake that is done at {@code minute}, 0 to 1; 1 when nothing drinks. */
+    public double uptakeDone(double minute) {
+        Moment at = moment(minute);
+        double end = accounts.stream().mapToDouble(WaterAccount::drinksInTheEnd).sum();
+        double now = accounts.stream()
+                .mapToDouble(account -> account.drinksInTheEnd() * account.uptakeShare(at))
+                .sum();
+        return end > 0 ? now / end : 1;
+    }
+
+    /** Water that a gram more of the flour, shared as the flours are, takes up at {@code minute}, g; 0 without flour. */
+    public double flourDrinksPerGram(double minute) {
+        Moment at = moment(minute);
+        double drinks = accounts.stream()
+                .filter(account -> account.row().countsAsFlour())
+                .mapToDouble(account -> account.drinks(at))
+                .sum();
+        return flourGrams > 0 ? drinks / flourGrams : 0;
+    }
+
+    /**
+     * Standard deviation of the softness at {@code minute}, from the weighing of every row and the absorption of every
+     * flour: σ_S² = Σ ((S·drinks − brings)/m · sd)² + Σ (S · drinks · relative sd)², over D². 0 when nothing drinks.
+     */
+    public double softnessSd(double minute) {
+        Moment at = moment(minute);
+        double drinks = drinksGrams(at);
+        if (drinks <= 0) {
+            return 0;
+        }
+        double softness = bringsGrams(at) / drinks;
+        double variance = 0;
+        for (WaterAccount account : accounts) {
+            DoughRow row = account.row();
+            if (row.grams() <= 0) {
+                continue;
+            }
+            double drunk = account.drinks(at);
+            double weighed = (softness * drunk - account.brings(at)) / row.grams() * row.sdGrams();
+            Behaviour behaviour = row.behaviour();
+            double absorbed = behaviour == null ? 0 : softness * drunk * row.absorptionRelativeSd(behaviour);
+            variance += weighed * weighed + absorbed * absorbed;
+        }
+        return Math.sqrt(variance) / drinks;
     }
 
     /** Water of a row as it was weighed in, g: a flour's at its lot's moisture, or 14 %. */

@@ -2,6 +2,7 @@ package verdamen.core.balance;
 
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSource;
 import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
@@ -17,14 +18,24 @@ import verdamen.core.pantry.Role;
  */
 public record DoughRow(Line line, Ingredient ingredient, double grams, double sdGrams, boolean starterHalf) {
 
-    /** Whether it is part of the 100 % of baker's percentages. */
+    /** Whether it is a flour. */
     public boolean isFlour() {
         return ingredient.role() == Role.FLOUR;
     }
 
+    /** Whether it is a flour that belongs to the 100 % of baker's percentages: flour from the bench does not. */
+    public boolean countsAsFlour() {
+        return isFlour() && !isFromBench();
+    }
+
+    /** Whether the dough takes it up from bench or hands. */
+    public boolean isFromBench() {
+        return line.source() == LineSource.BENCH;
+    }
+
     /** Whether it is a line of plain water, which the answer replaces. */
     public boolean isPlainWater() {
-        return ingredient.isPlainWater() && !starterHalf;
+        return ingredient.isPlainWater() && !starterHalf && !isFromBench();
     }
 
     /** Whether it is an inclusion. */

@@ -1,6 +1,7 @@
 package verdamen.core.balance;
 
 import java.util.List;
+import verdamen.core.formula.LineSource;
 import verdamen.core.model.Step;
 import verdamen.core.pantry.Material;
 
@@ -15,6 +16,7 @@ import verdamen.core.pantry.Material;
  * @param bringsGrams water-like plasticiser it puts in play, g
  * @param drinksGrams water it takes up at reference softness, g
  * @param starterHalf whether it is half of a sourdough starter
+ * @param source whether it was asked for, put in by a preparation, or taken up from the bench
  * @param measured whether a measured value stands in for a typical one
  * @param bringsSteps how {@code bringsGrams} comes about, the last step giving it; empty for 0
  * @param drinksSteps how {@code drinksGrams} comes about, the last step giving it; empty for 0
@@ -28,6 +30,7 @@ public record LedgerRow(
         double bringsGrams,
         double drinksGrams,
         boolean starterHalf,
+        LineSource source,
         boolean measured,
         List<Step> bringsSteps,
         List<Step> drinksSteps) {}

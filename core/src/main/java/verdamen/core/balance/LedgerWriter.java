@@ -19,11 +19,11 @@ import verdamen.core.pantry.Role;
 final class LedgerWriter {
 
     private final Dough dough;
-    private final double minute;
+    private final Moment at;
 
-    LedgerWriter(Dough dough, double minute) {
+    LedgerWriter(Dough dough, Moment at) {
         this.dough = dough;
-        this.minute = minute;
+        this.at = at;
     }
 
     List<LedgerRow> rows() {
@@ -38,9 +38,10 @@ final class LedgerWriter {
                 row.ingredient().name(),
                 row.ingredient().material(),
                 row.grams(),
-                account.brings(minute),
-                account.drinks(minute),
+                account.brings(at),
+                account.drinks(at),
                 row.starterHalf(),
+                row.line().source(),
                 !row.starterHalf() && isMeasured(row.line()),
                 bringsSteps(account),
                 drinksSteps(account));
@@ -53,7 +54,7 @@ final class LedgerWriter {
 
     private List<Step> bringsSteps(WaterAccount account) {
         DoughRow row = account.row();
-        double grams = account.brings(minute);
+        double grams = account.brings(at);
         if (account.release() != null) {
             return inclusionBrings(account, account.release());
         }
@@ -81,7 +82,7 @@ final class LedgerWriter {
                                 water,
                                 softening(
                                         row.ingredient().role() == Role.FAT
-                                                ? Dough.softening(row)
+                                                ? Dough.softening(row, at.fatHardened())
                                                 : Coefficient.FOOD_FAT_SOFTENING.value()),
                                 Term.factor(FAT_SHARE, row.fatShare()));
                     default -> grams(Rule.WATER_BRINGS, grams, mass, water);
@@ -102,17 +103,17 @@ final class LedgerWriter {
                         Term.percent(SALT_PCT, dough.saltPct())),
                 factor(
                         Rule.RELEASE,
-                        release.share(minute),
+                        account.releasedShare(at),
                         Term.factor(RELEASE_START, release.start()),
                         Term.factor(RELEASE_END, release.end()),
-                        Term.minutes(MINUTE, minute),
+                        Term.minutes(MINUTE, account.wetMinutes(at)),
                         Term.minutes(RELEASE_TAU, release.tauMinutes())),
                 grams(
                         Rule.INCLUSION_BRINGS,
-                        account.brings(minute),
+                        account.brings(at),
                         Term.grams(MASS, row.grams()),
                         Term.factor(WATER_SHARE, row.waterShare()),
-                        Term.factor(RELEASE, release.share(minute)),
+                        Term.factor(RELEASE, account.releasedShare(at)),
                         softening(Coefficient.FOOD_FAT_SOFTENING.value()),
                         Term.factor(FAT_SHARE, row.fatShare())));
     }
@@ -142,7 +143,7 @@ final class LedgerWriter {
         Term book = Term.factor(BOOK_ABSORPTION, parts.bookAbsorption());
         Term hot = Term.factor(HOT_WATER, parts.hotWater());
         Term absorption = Term.factor(ABSORPTION, parts.absorption());
-        Term share = Term.factor(UPTAKE, account.uptakeShare(minute));
+        Term share = Term.factor(UPTAKE, account.uptakeShare(at));
         if (parts.moisture() == null) {
             steps.add(factor(Rule.ABSORPTION_IN_WATER, parts.absorption(), book, hot));
         } else {
@@ -157,7 +158,7 @@ final class LedgerWriter {
             steps.add(factor(
                     Rule.UPTAKE,
                     share.value(),
-                    Term.minutes(MINUTE, minute),
+                    Term.minutes(MINUTE, account.wetMinutes(at)),
                     Term.minutes(UPTAKE_TAU, account.uptakeTau())));
         }
         if (parts.coating() < 1) {
@@ -165,10 +166,10 @@ final class LedgerWriter {
         }
         steps.add(
                 parts.moisture() == null
-                        ? grams(Rule.DRY_ADDITION_DRINKS, account.drinks(minute), mass, absorption, share)
+                        ? grams(Rule.DRY_ADDITION_DRINKS, account.drinks(at), mass, absorption, share)
                         : grams(
                                 Rule.FLOUR_DRINKS,
-                                account.drinks(minute),
+                                account.drinks(at),
                                 mass,
                                 absorption,
                                 Term.factor(COATING, parts.coating()),

@@ -10,7 +10,7 @@ import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Form;
 import verdamen.core.prep.CookingDown;
-import verdamen.core.prep.Prepared;
+import verdamen.core.prep.FormAfter;
 import verdamen.core.prep.Pressing;
 
 /**
@@ -22,28 +22,26 @@ import verdamen.core.prep.Pressing;
 public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
 
     /** The ways out, or nothing when the dough can still take water. */
-    static Optional<TooMuchWater> of(Dough dough, double minute) {
-        double needed = new WaterNeeded(dough, minute).grams();
+    static Optional<TooMuchWater> of(Dough dough, Moment at) {
+        double needed = new WaterNeeded(dough, at).grams();
         if (needed >= 0) {
             return Optional.empty();
         }
-        return Optional.of(new TooMuchWater(-needed, new Finder(dough, minute, -needed).waysOut()));
+        return Optional.of(new TooMuchWater(-needed, new Finder(dough, at, -needed).waysOut()));
     }
 
     /** Looks for the ways out of one dough. */
     private static final class Finder {
 
         private static final double PERCENT = 100;
-        private static final String PRESSED = "pressed";
-        private static final String COOKED_DOWN = "cooked-down";
 
         private final Dough dough;
-        private final double minute;
+        private final Moment at;
         private final double excess;
 
-        private Finder(Dough dough, double minute, double excess) {
+        private Finder(Dough dough, Moment at, double excess) {
             this.dough = dough;
-            this.minute = minute;
+            this.at = at;
             this.excess = excess;
         }
 
@@ -51,8 +49,10 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             List<WayOut> ways = new ArrayList<>();
             ways.add(moreFlour());
             for (WaterAccount account : dough.accounts()) {
-                if (account.release() != null && account.row().grams() > 0) {
-                    double released = account.release().share(minute);
+                if (account.release() != null
+                        && account.row().line().isAsked()
+                        && account.row().grams() > 0) {
+                    double released = account.releasedShare(at);
                     ways.add(press(account.row(), released));
                     ways.add(cookDown(account.row(), released));
                     ways.add(leaveOut(account));
@@ -64,12 +64,12 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
         /** E / (S* · D_flour/F), shared out over the flours in their ratio. */
         private WayOut moreFlour() {
             double drinks = dough.accounts().stream()
-                    .filter(account -> account.row().isFlour())
-                    .mapToDouble(account -> account.drinks(minute))
+                    .filter(account -> account.row().countsAsFlour())
+                    .mapToDouble(account -> account.drinks(at))
                     .sum();
             double perGram = dough.flourGrams() > 0 ? target() * drinks / dough.flourGrams() : 0;
             double weighed = dough.rows().stream()
-                    .filter(row -> row.isFlour() && !row.starterHalf())
+                    .filter(row -> row.countsAsFlour() && !row.starterHalf())
                     .mapToDouble(DoughRow::grams)
                     .sum();
             if (perGram <= 0 || weighed <= 0) {
@@ -77,7 +77,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             }
             double more = excess / perGram;
             List<LineChange> changes = dough.rows().stream()
-                    .filter(row -> row.isFlour() && !row.starterHalf())
+                    .filter(row -> row.countsAsFlour() && !row.starterHalf())
                     .map(row -> new LineChange(row.line().index(), row.grams() * (1 + more / weighed), null, null))
                     .toList();
             return open(Remedy.MORE_FLOUR, null, more, null, changes);
@@ -88,8 +88,8 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             double most = Pressing.mostLiquidGrams(row.grams(), row.waterShare());
             double perGram = Coefficient.PRESSED_LIQUID_WATER.value() * released;
             return taking(Remedy.PRESS, row, perGram, most, liquid -> {
-                Prepared left = Pressing.press(row.grams(), row.waterShare(), liquid);
-                return change(row, left, formAfterPressing(row.line().form()));
+                Pressing.Left left = Pressing.press(row.grams(), row.waterShare(), liquid);
+                return change(row, left, FormAfter.pressing(formOf(row)));
             });
         }
 
@@ -97,15 +97,15 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
         private WayOut cookDown(DoughRow row, double released) {
             double most = row.grams() * row.waterShare();
             return taking(Remedy.COOK_DOWN, row, released, most, water -> {
-                Prepared left = CookingDown.cookDown(row.grams(), row.waterShare(), water);
-                return change(row, left, formAfterCookingDown(row.line().form()));
+                Pressing.Left left = CookingDown.cookDown(row.grams(), row.waterShare(), water);
+                return change(row, left, FormAfter.cookingDown(formOf(row)));
             });
         }
 
         /** E / (w r + 0.45 fat − S*(1 − w − fat)H) of the inclusion: what each gram brings less what it holds. */
         private WayOut leaveOut(WaterAccount account) {
             DoughRow row = account.row();
-            double perGram = (account.brings(minute) - target() * account.held()) / row.grams();
+            double perGram = (account.brings(at) - target() * account.held()) / row.grams();
             return taking(
                     Remedy.LEAVE_OUT,
                     row,
@@ -127,7 +127,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             return open(remedy, line, grams, most, List.of(change.apply(grams)));
         }
 
-        private static LineChange change(DoughRow row, Prepared left, @Nullable String form) {
+        private static LineChange change(DoughRow row, Pressing.Left left, @Nullable String form) {
             return new LineChange(row.line().index(), left.grams(), form, PERCENT * left.waterShare());
         }
 
@@ -143,8 +143,8 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
         private WayOut open(
                 Remedy remedy, @Nullable Integer line, double grams, @Nullable Double most, List<LineChange> changes) {
             Dough after = Dough.of(changed(changes));
-            double needed = new WaterNeeded(after, minute).grams();
-            double drinks = after.drinksGrams(minute);
+            double needed = new WaterNeeded(after, at).grams();
+            double drinks = after.drinksGrams(at);
             Double softness = drinks > 0 ? Double.valueOf(target() - needed / drinks) : null;
             return new WayOut(remedy, line, grams, most, null, changes, needed, softness);
         }
@@ -153,7 +153,8 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             Formula formula = dough.formula();
             List<Line> lines = new ArrayList<>(formula.lines());
             for (LineChange change : changes) {
-                lines.replaceAll(line -> line.index() == change.line() ? applied(formula, line, change) : line);
+                lines.replaceAll(line ->
+                        line.isAsked() && line.index() == change.line() ? applied(formula, line, change) : line);
             }
             return formula.withLines(lines);
         }
@@ -172,26 +173,11 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             return dough.formula().softnessTarget();
         }
 
-        /** Cut vegetables become pressed ones; a purée, mash or whole leaf keeps its form. */
-        private static @Nullable String formAfterPressing(@Nullable Form form) {
-            if (form == null) {
-                return null;
+        private static String formOf(DoughRow row) {
+            if (row.line().form() == null) {
+                throw new IllegalStateException("an inclusion has a form once it is read");
             }
-            return switch (form.code()) {
-                case "raw-chopped", "raw-grated" -> PRESSED;
-                default -> form.code();
-            };
-        }
-
-        /** Pieces and leaves become cooked down; a purée, mash or pulse keeps its form. */
-        private static @Nullable String formAfterCookingDown(@Nullable Form form) {
-            if (form == null) {
-                return null;
-            }
-            return switch (form.code()) {
-                case "raw-leaf", "raw-chopped", "raw-grated", "pressed", "cooked-pieces", "wilted" -> COOKED_DOWN;
-                default -> form.code();
-            };
+            return row.line().form().code();
         }
     }
 }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param drinksInTheEnd g a flour, dry addition or dry dairy takes up in the end
  * @param uptakeTau its time constant, minutes; 0 for what is already soaked
  * @param uptakeParts what went into {@code drinksInTheEnd}; absent for what does not drink
+ * @param lostWhenHard g of {@code bringsAtOnce} that a fat no longer stands for once it has hardened in the cold
  */
 record WaterAccount(
         DoughRow row,
@@ -22,7 +23,8 @@ record WaterAccount(
         double held,
         double drinksInTheEnd,
         double uptakeTau,
-        @Nullable UptakeParts uptakeParts) {
+        @Nullable UptakeParts uptakeParts,
+        double lostWhenHard) {
 
     /**
      * What a row's final uptake is made of.
@@ -40,20 +42,30 @@ record WaterAccount(
             double absorption,
             double coating) {}
 
-    /** Grams of water-like plasticiser in play at {@code minute}. */
-    double brings(double minute) {
-        return release == null ? bringsAtOnce : bringsAtOnce + releasable * release.share(minute);
+    /** Grams of water-like plasticiser in play. */
+    double brings(Moment at) {
+        double once = at.fatHardened() ? bringsAtOnce - lostWhenHard : bringsAtOnce;
+        return release == null ? once : once + releasable * releasedShare(at);
     }
 
-    /** Grams of water taken up at {@code minute}, at reference softness. */
-    double drinks(double minute) {
+    /** Grams of water taken up, at reference softness. */
+    double drinks(Moment at) {
         if (drinksInTheEnd == 0) {
             return held;
         }
-        return held + drinksInTheEnd * uptakeShare(minute);
+        return held + drinksInTheEnd * uptakeShare(at);
     }
 
-    double uptakeShare(double minute) {
-        return uptakeTau == 0 ? 1 : Uptake.share(minute, uptakeTau);
+    /** Minutes the row has been wet, those of a sponge or soaker too. */
+    double wetMinutes(Moment at) {
+        return at.working() + row.line().headStartMinutes();
+    }
+
+    double uptakeShare(Moment at) {
+        return uptakeTau == 0 ? 1 : Uptake.share(wetMinutes(at), uptakeTau);
+    }
+
+    double releasedShare(Moment at) {
+        return release == null ? 1 : release.share(wetMinutes(at));
     }
 }

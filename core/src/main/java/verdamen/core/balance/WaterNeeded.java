@@ -23,18 +23,18 @@ import verdamen.core.pantry.Behaviour;
 final class WaterNeeded {
 
     private final Dough dough;
-    private final double minute;
+    private final Moment at;
     private final double target;
 
-    WaterNeeded(Dough dough, double minute) {
+    WaterNeeded(Dough dough, Moment at) {
         this.dough = dough;
-        this.minute = minute;
+        this.at = at;
         this.target = dough.formula().softnessTarget();
     }
 
     /** W alone, g. */
     double grams() {
-        return target * dough.drinksGrams(minute) - bringsWithoutPlainWater();
+        return target * dough.drinksGrams(at) - bringsWithoutPlainWater();
     }
 
     Water water() {
@@ -64,7 +64,7 @@ final class WaterNeeded {
                         Rule.WATER_NEEDED,
                         List.of(
                                 Term.softness(TARGET, target),
-                                Term.grams(DRINKS, dough.drinksGrams(minute)),
+                                Term.grams(DRINKS, dough.drinksGrams(at)),
                                 Term.grams(BRINGS, bringsWithoutPlainWater())),
                         needed,
                         Unit.GRAMS)),
@@ -103,14 +103,14 @@ final class WaterNeeded {
 
     /** What a gram more of a row adds to the water needed, g. */
     private double perGram(WaterAccount account) {
-        return (target * account.drinks(minute) - account.brings(minute))
+        return (target * account.drinks(at) - account.brings(at))
                 / account.row().grams();
     }
 
     private double bringsWithoutPlainWater() {
         return dough.accounts().stream()
                 .filter(account -> !account.row().isPlainWater())
-                .mapToDouble(account -> account.brings(minute))
+                .mapToDouble(account -> account.brings(at))
                 .sum();
     }
 
@@ -134,11 +134,11 @@ final class WaterNeeded {
         Map<Integer, List<Step>> parts = new TreeMap<>();
         for (WaterAccount account : dough.accounts()) {
             DoughRow row = account.row();
-            if (row.isPlainWater() || row.grams() == 0) {
+            if (row.isPlainWater() || row.isFromBench() || row.grams() == 0) {
                 continue;
             }
             List<Step> steps = parts.computeIfAbsent(row.line().index(), line -> new ArrayList<>());
-            double drinks = account.drinks(minute);
+            double drinks = account.drinks(at);
             double perGram = perGram(account);
             steps.add(squared(
                     Rule.VARIANCE_FROM_WEIGHING,

@@ -29,7 +29,7 @@ public final class BakersPercentages {
     public static List<@Nullable Double> of(Formula formula) {
         double flour = flourGrams(formula.lines());
         @Nullable Double[] percentages = new Double[formula.lineCount()];
-        for (Line line : formula.lines()) {
+        for (Line line : formula.askedLines()) {
             percentages[line.index()] = flour > 0 ? WHOLE_PCT * line.grams() / flour : null;
         }
         return Arrays.asList(percentages);
@@ -47,7 +47,7 @@ public final class BakersPercentages {
      *     flour: set its grams), or the other flours cannot make up the rest
      */
     public static List<@Nullable Double> set(Formula formula, int index, double pct) {
-        List<Line> lines = formula.lines();
+        List<Line> lines = formula.askedLines();
         double flour = flourGrams(lines);
         Line asked = lines.stream()
                 .filter(line -> line.index() == index)
@@ -100,7 +100,7 @@ public final class BakersPercentages {
 
     private static List<@Nullable Double> gramsWith(Formula formula, int index, double grams, double otherFlourFactor) {
         @Nullable Double[] each = new Double[formula.lineCount()];
-        for (Line line : formula.lines()) {
+        for (Line line : formula.askedLines()) {
             double factor = isFlourLine(line) ? otherFlourFactor : 1;
             each[line.index()] = line.index() == index ? grams : line.grams() * factor;
         }
@@ -108,7 +108,7 @@ public final class BakersPercentages {
     }
 
     private static boolean isFlourLine(Line line) {
-        return line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
+        return line.isAsked() && line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
     }
 
     /** Grams of flour in a line of the dough: all of a flour, half of a starter, none of anything else. */

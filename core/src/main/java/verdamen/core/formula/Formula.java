@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Style;
+import verdamen.core.prep.Chain;
 
 /**
  * A checked formula, its settings filled in from its style. Made by {@link FormulaReader}.
@@ -16,9 +17,13 @@ import verdamen.core.pantry.Style;
  * @param restMinutes rest between kneading and rolling, minutes
  * @param sheetMm rolled thickness, mm
  * @param softnessTarget softness to aim for
- * @param lines the lines that count, in order
+ * @param lines the lines that count, in order, with what their preparations and the bench put in
  * @param openLines the lines that do not count yet, in order
+ * @param lineCount how many lines it has as asked, open ones included
  * @param notes what the recipe says beside them
+ * @param method how it is made beyond kneading, fat and rest
+ * @param timeline what happens until it is rolled
+ * @param preps its preparation chains, worked out
  */
 public record Formula(
         Pantry pantry,
@@ -31,12 +36,17 @@ public record Formula(
         double softnessTarget,
         List<Line> lines,
         List<OpenLine> openLines,
-        RecipeNotes notes) {
+        int lineCount,
+        RecipeNotes notes,
+        Method method,
+        Timeline timeline,
+        List<Chain> preps) {
 
     /** Copies the lines so that a formula never changes. */
     public Formula {
         lines = List.copyOf(lines);
         openLines = List.copyOf(openLines);
+        preps = List.copyOf(preps);
     }
 
     /** Minute after wetting at which the dough is judged: kneading end and rest. */
@@ -44,9 +54,14 @@ public record Formula(
         return kneading.endMinute() + restMinutes;
     }
 
-    /** How many lines it has as asked, open ones included. */
-    public int lineCount() {
-        return lines.size() + openLines.size();
+    /** The same moment in working minutes: fewer when the dough was chilled. */
+    public double rollAtWorkingMinute() {
+        return timeline.workingMinute(rollAtMinute());
+    }
+
+    /** Its lines as they were asked for, without what preparations and the bench put in. */
+    public List<Line> askedLines() {
+        return lines.stream().filter(Line::isAsked).toList();
     }
 
     /** This formula with other lines that count. */
@@ -62,6 +77,50 @@ public record Formula(
                 softnessTarget,
                 otherLines,
                 openLines,
-                notes);
+                lineCount,
+                notes,
+                method,
+                timeline,
+                preps);
+    }
+
+    /** This formula rolled to another sheet, mm. */
+    public Formula withSheet(double otherSheetMm) {
+        return new Formula(
+                pantry,
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                otherSheetMm,
+                softnessTarget,
+                lines,
+                openLines,
+                lineCount,
+                notes,
+                method,
+                timeline,
+                preps);
+    }
+
+    /** This formula with one rest of another length, minutes. */
+    public Formula withRest(double otherRestMinutes) {
+        return new Formula(
+                pantry,
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                otherRestMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                openLines,
+                lineCount,
+                notes,
+                method,
+                Timeline.of(kneading.endMinute(), otherRestMinutes, List.of()),
+                preps);
     }
 }

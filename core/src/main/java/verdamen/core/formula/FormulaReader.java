@@ -1,13 +1,16 @@
 package verdamen.core.formula;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
@@ -15,6 +18,10 @@ import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
 import verdamen.core.pantry.Style;
+import verdamen.core.prep.Chain;
+import verdamen.core.prep.ChainReader;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.LiquidUse;
 
 /**
  * Checks a formula as asked against a pantry and fills in what its style and ingredients imply. Finds every fault, not
@@ -24,12 +31,15 @@ public final class FormulaReader {
 
     private static final String COOKED_PULSE = "cooked-pulse";
     private static final String COOKED_VEGETABLE = "cooked-veg";
+    private static final String DRY_PULSE = "dry-pulse";
+    private static final String DRY_GRAIN = "dry-grain";
     private static final String PULSE_FORM = "pulse-whole";
     private static final String COOKED_FORM = "mash";
     private static final String RAW_FORM = "raw-chopped";
 
     private static final int LONGEST_TEXT = 500;
     private static final int LONGEST_CODE = 60;
+    private static final int LONGEST_WHO = 80;
     private static final int LONGEST_METHOD = 20_000;
 
     private final Pantry pantry;
@@ -58,25 +68,54 @@ public final class FormulaReader {
         number(null, "sheetMm", spec.sheetMm(), Limits.SHEET_MM);
         number(null, "softnessTarget", spec.softnessTarget(), Limits.SOFTNESS_TARGET);
         RecipeNotes notes = notes(spec.notes());
-        List<Line> lines = lines(spec.lines() == null ? List.of() : spec.lines());
+        MethodReader reader = new MethodReader(spec.methodOrNone(), kneading);
+        Map<String, Chain> chains = chains(spec.prepsOrNone(), reader.pressedLiquid());
+        PreparedLines prepared = new PreparedLines(chains, reader.headStartMinutes(), faults);
+        List<@Nullable LineSpec> specs = spec.lines() == null ? List.of() : spec.lines();
+        List<Line> lines = lines(specs, prepared);
+        List<Phase> phases = reader.phases();
+        faults.addAll(reader.faults());
         if (style == null || !faults.isEmpty()) {
             throw new RefusedException(faults);
         }
+        Method method = reader.method(style, BakersPercentages.flourGrams(lines));
+        double rest = phases.isEmpty()
+                ? orElse(spec.restMinutes(), style.restMin())
+                : phases.stream().mapToDouble(Phase::minutes).sum();
         return new Formula(
                 pantry,
                 style,
                 kneading,
                 fatTiming,
                 spec.waterTemperatureC(),
-                orElse(spec.restMinutes(), style.restMin()),
+                rest,
                 orElse(spec.sheetMm(), style.sheetMm()),
                 orElse(spec.softnessTarget(), style.softnessTarget()),
-                lines,
+                BenchPickup.added(lines, method, pantry),
                 openLines,
-                notes);
+                specs.size(),
+                notes,
+                method,
+                Timeline.of(kneading.endMinute(), rest, phases),
+                List.copyOf(chains.values()));
     }
 
-    private List<Line> lines(List<@Nullable LineSpec> specs) {
+    private Map<String, Chain> chains(List<ChainSpec> specs, LiquidUse usual) {
+        Map<String, Chain> chains = new LinkedHashMap<>();
+        Faults found = new Faults();
+        for (int index = 0; index < specs.size(); index++) {
+            String path = "preps[" + index + "]";
+            ChainReader.read(specs.get(index), usual, pantry, found, path).ifPresent(chain -> {
+                if (chains.put(chain.key(), chain) != null) {
+                    found.add(null, path + ".key", FaultCode.TAKEN, chain.key());
+                }
+            });
+        }
+        faults.addAll(found.all());
+        return chains;
+    }
+
+    private List<Line> lines(List<@Nullable LineSpec> specs, PreparedLines prepared) {
         List<Line> lines = new ArrayList<>();
         boolean unknownIngredient = false;
         for (int index = 0; index < specs.size(); index++) {
@@ -85,7 +124,14 @@ public final class FormulaReader {
                 open(index, spec);
                 continue;
             }
-            Line line = spec == null ? missing(index, "ingredient") : line(index, spec);
+            if (spec != null && spec.prep() != null) {
+                List<Line> filled = fromChain(index, spec, prepared);
+                unknownIngredient |= filled.isEmpty();
+                lines.addAll(filled);
+                continue;
+            }
+            Line line =
+                    spec == null ? missing(index, "ingredient") : line(index, spec, prepared.headStart(index, spec));
             if (line == null) {
                 unknownIngredient = true;
             } else {
@@ -142,10 +188,33 @@ public final class FormulaReader {
             text(null, "reason", aside.reason(), LONGEST_TEXT);
             text(null, "slip", aside.slip(), LONGEST_CODE);
         }
+        for (RecipeNotes.Acknowledged read :
+                notes.acknowledged() == null ? List.<RecipeNotes.Acknowledged>of() : notes.acknowledged()) {
+            if (read.who() == null || read.who().isBlank()) {
+                missing(null, "who");
+            }
+            text(null, "who", read.who(), LONGEST_WHO);
+            text(null, "caution", read.caution(), LONGEST_CODE);
+            text(null, "cause", read.cause(), LONGEST_TEXT);
+            text(null, "at", read.at(), LONGEST_CODE);
+        }
         return notes;
     }
 
-    private @Nullable Line line(int index, LineSpec spec) {
+    /** A line that a preparation chain fills. */
+    private List<Line> fromChain(int index, LineSpec spec, PreparedLines prepared) {
+        number(index, "grams", spec.grams(), Limits.GRAMS);
+        number(index, "sd", spec.sd(), Limits.GRAMS);
+        number(index, "temperatureC", spec.temperatureC(), Limits.LINE_TEMPERATURE_C);
+        origin(index, spec.origin());
+        Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
+        contradicts(index, "waterPct", spec.waterPct(), true);
+        contradicts(index, "form", spec.form(), true);
+        contradicts(index, "pieceMm", spec.pieceMm(), true);
+        return prepared.lines(index, spec, part, pantry);
+    }
+
+    private @Nullable Line line(int index, LineSpec spec, double headStart) {
         if (spec.grams() == null) {
             missing(index, "grams");
         }
@@ -157,6 +226,7 @@ public final class FormulaReader {
         number(index, "absorptionPct", spec.absorptionPct(), Limits.ABSORPTION_PCT);
         number(index, "absorptionSdPct", spec.absorptionSdPct(), Limits.ABSORPTION_SD_PCT);
         number(index, "pieceMm", spec.pieceMm(), Limits.PIECE_MM);
+        number(index, "temperatureC", spec.temperatureC(), Limits.LINE_TEMPERATURE_C);
         origin(index, spec.origin());
         Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
         Ingredient ingredient = known(index, "ingredient", spec.ingredient(), pantry::ingredient);
@@ -179,7 +249,10 @@ public final class FormulaReader {
                 spec.pieceMm(),
                 ingredient.fatState() == null
                         ? null
-                        : choice(index, "fatState", spec.fatState(), FatState.class, ingredient.fatState()));
+                        : choice(index, "fatState", spec.fatState(), FatState.class, ingredient.fatState()),
+                LineSource.ASKED,
+                headStart,
+                spec.temperatureC());
     }
 
     private void refuseWhatDoesNotApply(int index, LineSpec spec, Ingredient ingredient) {
@@ -206,6 +279,7 @@ public final class FormulaReader {
         return switch (ingredient.group()) {
             case COOKED_PULSE -> PULSE_FORM;
             case COOKED_VEGETABLE -> COOKED_FORM;
+            case DRY_PULSE, DRY_GRAIN -> PULSE_FORM;
             default -> RAW_FORM;
         };
     }

@@ -2,6 +2,7 @@ package verdamen.core.formula;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.prep.ChainSpec;
 
 /**
  * A formula as asked: codes and numbers, not yet checked. {@link FormulaReader} turns it into a {@link Formula}.
@@ -15,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param softnessTarget softness to aim for; absent for the style's
  * @param lines the lines
  * @param notes what the recipe says beside them
+ * @param method how the dough is made beyond that
+ * @param preps the preparation chains of its inclusions
  */
 public record FormulaSpec(
         @Nullable String style,
@@ -25,9 +28,36 @@ public record FormulaSpec(
         @Nullable Double sheetMm,
         @Nullable Double softnessTarget,
         @Nullable List<@Nullable LineSpec> lines,
-        @Nullable RecipeNotes notes) {
+        @Nullable RecipeNotes notes,
+        @Nullable MethodSpec method,
+        @Nullable List<ChainSpec> preps) {
 
-    /** A formula without notes. */
+    /** A formula with notes, made in the usual way of nothing prepared. */
+    public FormulaSpec(
+            @Nullable String style,
+            @Nullable String kneading,
+            @Nullable String fatTiming,
+            @Nullable Double waterTemperatureC,
+            @Nullable Double restMinutes,
+            @Nullable Double sheetMm,
+            @Nullable Double softnessTarget,
+            @Nullable List<@Nullable LineSpec> lines,
+            @Nullable RecipeNotes notes) {
+        this(
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                notes,
+                null,
+                null);
+    }
+
+    /** A formula without notes, made in the usual way of nothing prepared. */
     public FormulaSpec(
             @Nullable String style,
             @Nullable String kneading,
@@ -51,6 +81,86 @@ public record FormulaSpec(
                 sheetMm,
                 softnessTarget,
                 List.copyOf(otherLines),
-                notes);
+                notes,
+                method,
+                preps);
+    }
+
+    /** This formula with other settings that the balance has always known. */
+    public FormulaSpec withSettings(
+            @Nullable String otherKneading,
+            @Nullable String otherFatTiming,
+            @Nullable Double otherWaterC,
+            @Nullable Double otherRestMinutes) {
+        return new FormulaSpec(
+                style,
+                otherKneading,
+                otherFatTiming,
+                otherWaterC,
+                otherRestMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                notes,
+                method,
+                preps);
+    }
+
+    /** This formula rolled to another sheet. */
+    public FormulaSpec withSheet(@Nullable Double otherSheetMm) {
+        return new FormulaSpec(
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                otherSheetMm,
+                softnessTarget,
+                lines,
+                notes,
+                method,
+                preps);
+    }
+
+    /** This formula made in another way. */
+    public FormulaSpec withMethod(@Nullable MethodSpec otherMethod) {
+        return new FormulaSpec(
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                notes,
+                otherMethod,
+                preps);
+    }
+
+    /** This formula with other preparation chains. */
+    public FormulaSpec withPreps(@Nullable List<ChainSpec> otherPreps) {
+        return new FormulaSpec(
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                notes,
+                method,
+                otherPreps);
+    }
+
+    /** How it is made, with nothing said when nothing is. */
+    public MethodSpec methodOrNone() {
+        return method == null ? MethodSpec.NONE : method;
+    }
+
+    /** Its preparation chains, none when there is none. */
+    public List<ChainSpec> prepsOrNone() {
+        return preps == null ? List.of() : preps;
     }
 }

@@ -20,6 +20,8 @@ enum Limits {
     REST_MINUTES(0, 4320),
     SHEET_MM(0.3, 60),
     SOFTNESS_TARGET(0.3, 5),
+    /** From frozen to straight from the pan. */
+    LINE_TEMPERATURE_C(-25, 150),
     QUANTITY(0, 1_000_000),
     PIECES(1, 100_000),
     PIECE_GRAMS(1, 100_000);

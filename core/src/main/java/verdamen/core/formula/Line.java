@@ -22,6 +22,9 @@ import verdamen.core.pantry.Ingredient;
  * @param absorptionSdPct its standard deviation, percentage points
  * @param pieceMm measured piece size, mm
  * @param fatState for a fat, how firm it is
+ * @param source where it comes from; several lines share an index when a preparation put something in
+ * @param headStartMinutes minutes it was wet before the dough was: those of a sponge or soaker
+ * @param temperatureC its own temperature when it goes in, °C; absent for the kitchen's
  */
 public record Line(
         int index,
@@ -36,7 +39,36 @@ public record Line(
         @Nullable Double absorptionPct,
         @Nullable Double absorptionSdPct,
         @Nullable Double pieceMm,
-        @Nullable FatState fatState) {
+        @Nullable FatState fatState,
+        LineSource source,
+        double headStartMinutes,
+        @Nullable Double temperatureC) {
+
+    /** A line of the pantry with typical values. */
+    public static Line of(int index, Ingredient ingredient, double grams, Part part, LineSource source) {
+        return new Line(
+                index,
+                ingredient,
+                grams,
+                null,
+                part,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                ingredient.fatState(),
+                source,
+                0,
+                null);
+    }
+
+    /** Whether it was asked for as such. */
+    public boolean isAsked() {
+        return source == LineSource.ASKED;
+    }
 
     /** Standard deviation of a mass weighed on a kitchen scale, g: the larger of 0.5 g and 0.5 %. */
     public static double weighedSdGrams(double grams) {
@@ -55,28 +87,47 @@ public record Line(
 
     /** This line with another mass, weighed anew. */
     public Line withGrams(double otherGrams) {
-        return with(otherGrams, null, form, waterPct);
+        return with(part, otherGrams, null, form, waterPct, pieceMm);
+    }
+
+    /** This line in another part. */
+    public Line in(Part otherPart) {
+        return with(otherPart, grams, sdGrams, form, waterPct, pieceMm);
+    }
+
+    /** This line in pieces of another size, mm. */
+    public Line withPieces(double otherMm) {
+        return with(part, grams, sdGrams, form, waterPct, otherMm);
     }
 
     /** This line after a preparation step: another mass, form and water. */
     public Line prepared(double otherGrams, @Nullable Form otherForm, double otherWaterPct) {
-        return with(otherGrams, null, otherForm, otherWaterPct);
+        return with(part, otherGrams, null, otherForm, otherWaterPct, pieceMm);
     }
 
-    private Line with(double otherGrams, @Nullable Double otherSd, @Nullable Form otherForm, @Nullable Double water) {
+    private Line with(
+            Part otherPart,
+            double otherGrams,
+            @Nullable Double otherSd,
+            @Nullable Form otherForm,
+            @Nullable Double water,
+            @Nullable Double otherPieceMm) {
         return new Line(
                 index,
                 ingredient,
                 otherGrams,
                 otherSd,
-                part,
+                otherPart,
                 otherForm,
                 water,
                 moisturePct,
                 proteinPct,
                 absorptionPct,
                 absorptionSdPct,
-                pieceMm,
-                fatState);
+                otherPieceMm,
+                fatState,
+                source,
+                headStartMinutes,
+                temperatureC);
     }
 }

@@ -10,15 +10,50 @@ import org.jspecify.annotations.Nullable;
  * @param pieceGrams mass of one piece of dough, g, 1 to 100,000
  * @param method the method in words, at most 20,000 characters
  * @param setAside remarks of the slip catcher that somebody has set aside
+ * @param acknowledged cautions that somebody has read
  */
 public record RecipeNotes(
         @Nullable Double pieces,
         @Nullable Double pieceGrams,
         @Nullable String method,
-        @Nullable List<SetAside> setAside) {
+        @Nullable List<SetAside> setAside,
+        @Nullable List<Acknowledged> acknowledged) {
 
     /** No notes. */
-    public static final RecipeNotes NONE = new RecipeNotes(null, null, null, null);
+    public static final RecipeNotes NONE = new RecipeNotes(null, null, null, null, null);
+
+    /** Notes in which no caution is acknowledged. */
+    public RecipeNotes(
+            @Nullable Double pieces,
+            @Nullable Double pieceGrams,
+            @Nullable String method,
+            @Nullable List<SetAside> setAside) {
+        this(pieces, pieceGrams, method, setAside, null);
+    }
+
+    /**
+     * A caution that somebody has read. It comes back when its cause changes.
+     *
+     * @param caution code of the caution
+     * @param cause what caused it then
+     * @param who who has read it, 1 to 80 characters
+     * @param at when, as an ISO 8601 moment
+     */
+    public record Acknowledged(
+            @Nullable String caution,
+            @Nullable String cause,
+            @Nullable String who,
+            @Nullable String at) {}
+
+    /** Who has acknowledged a caution with this very cause; null when nobody has. */
+    public @Nullable Acknowledged acknowledgement(String caution, String cause) {
+        return acknowledged == null
+                ? null
+                : acknowledged.stream()
+                        .filter(each -> caution.equals(each.caution()) && cause.equals(each.cause()))
+                        .findFirst()
+                        .orElse(null);
+    }
 
     /**
      * A remark set aside.

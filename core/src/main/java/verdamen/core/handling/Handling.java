@@ -46,7 +46,7 @@ public record Handling(
         double soft = largestPieceMm(dough, true);
         double thinnest = Risks.thinnestSheetMm(points, hard, soft);
         double tear = Risks.tear(thinnest, formula.sheetMm());
-        double spring = Risks.springBackPct(points, minute - formula.kneading().endMinute());
+        double spring = Risks.springBackPct(points, minute - formula.timeline().kneadedBefore(minute));
         Double softness = dough.softness(minute);
         Double stick = softness == null ? null : Double.valueOf(Risks.stick(softness, formula.style()));
         Double crack = softness == null ? null : Double.valueOf(Risks.crack(softness, points, formula.style()));

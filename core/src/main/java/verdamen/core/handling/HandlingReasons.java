@@ -4,7 +4,9 @@ import static verdamen.core.model.Symbol.*;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
@@ -52,7 +54,9 @@ final class HandlingReasons {
 
     private List<Without> withouts() {
         List<Without> withouts = new ArrayList<>();
-        for (Line line : dough.rows().stream().map(row -> row.line()).distinct().toList()) {
+        Map<Integer, Line> lines = new LinkedHashMap<>();
+        dough.rows().forEach(row -> lines.putIfAbsent(row.line().index(), row.line()));
+        for (Line line : lines.values()) {
             List<Line> others = formula.lines().stream()
                     .filter(other -> other.index() != line.index())
                     .toList();
@@ -114,7 +118,7 @@ final class HandlingReasons {
                         gluten,
                         Term.minutes(
                                 MINUTES_AFTER_KNEADING,
-                                minute - formula.kneading().endMinute()));
+                                minute - formula.timeline().kneadedBefore(minute)));
             case ROLLABILITY ->
                 percent(
                         Rule.ROLLABILITY,

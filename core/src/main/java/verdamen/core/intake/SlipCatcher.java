@@ -238,7 +238,7 @@ public final class SlipCatcher {
     private void twice() {
         Map<String, Line> seen = new HashMap<>();
         for (Line line : formula.lines()) {
-            boolean several = line.ingredient().isPlainWater();
+            boolean several = line.ingredient().isPlainWater() || !line.isAsked() || line.headStartMinutes() > 0;
             Line earlier =
                     several ? null : seen.put(line.part() + line.ingredient().code(), line);
             if (earlier != null) {

@@ -8,6 +8,7 @@ import verdamen.core.balance.Balance;
 import verdamen.core.balance.Water;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSource;
 import verdamen.core.formula.OpenLine;
 import verdamen.core.formula.Openness;
 import verdamen.core.formula.Part;
@@ -125,8 +126,7 @@ public final class UnknownAmount {
 
     private static Formula withLine(Formula formula, OpenLine open, Ingredient ingredient, double grams) {
         List<Line> lines = new ArrayList<>(formula.lines());
-        lines.add(new Line(
-                open.index(), ingredient, grams, null, open.part(), null, null, null, null, null, null, null, null));
+        lines.add(Line.of(open.index(), ingredient, grams, open.part(), LineSource.ASKED));
         lines.sort(Comparator.comparingInt(Line::index));
         return formula.withLines(lines);
     }

@@ -5,101 +5,182 @@ package verdamen.core.model;
  * reason for it. The figures of ingredients, forms and styles are in the tables beside {@code verdamen.core.pantry}.
  */
 public enum Coefficient {
-    UPTAKE_SHORTFALL_AT_WETTING(0.4, Unit.FACTOR, "share of a flour's water not yet taken up when water meets flour"),
-    KNEAD_FACTOR_MACHINE(0.7, Unit.FACTOR, "a machine wets flour faster than hands"),
-    KNEAD_FACTOR_HAND(1.0, Unit.FACTOR, "reference: kneaded by hand"),
-    KNEAD_FACTOR_JUST_COMBINED(1.6, Unit.FACTOR, "unworked flour drinks more slowly"),
-    KNEAD_END_MACHINE(6, Unit.MINUTES, "usual end of machine kneading"),
-    KNEAD_END_HAND(10, Unit.MINUTES, "usual end of kneading by hand"),
-    KNEAD_END_JUST_COMBINED(3, Unit.MINUTES, "usual end of bringing a dough together"),
-    COLD_WATER_BELOW(12, Unit.CELSIUS, "below this, uptake slows"),
-    TEPID_WATER_BELOW(35, Unit.CELSIUS, "below this, uptake runs at the reference rate"),
-    WARM_WATER_BELOW(60, Unit.CELSIUS, "below this, uptake is quicker but starch stays raw; from here on it swells"),
-    COLD_WATER_FACTOR(1.4, Unit.FACTOR, "slowing of uptake in cold water"),
-    TEPID_WATER_FACTOR(1.0, Unit.FACTOR, "reference: tepid water, or none given"),
-    WARM_WATER_FACTOR(0.8, Unit.FACTOR, "quickening of uptake in warm water"),
-    HOT_WATER_FACTOR(0.5, Unit.FACTOR, "quickening of uptake in hot water"),
-    HOT_WATER_ABSORPTION(1.04, Unit.FACTOR, "starch swollen by hot water takes up a little more"),
-    RUBBED_FAT_SLOWING(2.0, Unit.FACTOR, "slowing of uptake per fat/flour when fat is rubbed in first"),
-    RUBBED_FAT_COATING(0.8, Unit.FACTOR, "share of flour kept dry per fat/flour when fat is rubbed in first"),
-    RUBBED_FAT_COATING_MAX(0.12, Unit.FACTOR, "no more flour than this is kept dry"),
-    SALT_DRAW(0.10, Unit.FACTOR, "extra release of an inclusion per gram of salt in 100 g flour"),
-    FLOUR_MOISTURE(0.14, Unit.FACTOR, "moisture basis of the absorption tables (farinograph convention)"),
-    LIQUID_FAT_SOFTENING(0.50, Unit.FACTOR, "grams of water a gram of liquid fat stands for"),
-    SOFT_FAT_SOFTENING(0.45, Unit.FACTOR, "grams of water a gram of soft fat stands for"),
-    SOLID_FAT_SOFTENING(0.25, Unit.FACTOR, "grams of water a gram of solid fat stands for"),
+    UPTAKE_SHORTFALL_AT_WETTING(
+            0.4, Unit.FACTOR, Sureness.MEDIUM, "share of a flour's water not yet taken up when water meets flour"),
+    KNEAD_FACTOR_MACHINE(0.7, Unit.FACTOR, Sureness.MEDIUM, "a machine wets flour faster than hands"),
+    KNEAD_FACTOR_HAND(1.0, Unit.FACTOR, Sureness.HIGH, "reference: kneaded by hand"),
+    KNEAD_FACTOR_JUST_COMBINED(1.6, Unit.FACTOR, Sureness.MEDIUM, "unworked flour drinks more slowly"),
+    KNEAD_END_MACHINE(6, Unit.MINUTES, Sureness.MEDIUM, "usual end of machine kneading"),
+    KNEAD_END_HAND(10, Unit.MINUTES, Sureness.MEDIUM, "usual end of kneading by hand"),
+    KNEAD_END_JUST_COMBINED(3, Unit.MINUTES, Sureness.MEDIUM, "usual end of bringing a dough together"),
+    COLD_WATER_BELOW(12, Unit.CELSIUS, Sureness.MEDIUM, "below this, uptake slows"),
+    TEPID_WATER_BELOW(35, Unit.CELSIUS, Sureness.MEDIUM, "below this, uptake runs at the reference rate"),
+    WARM_WATER_BELOW(
+            60,
+            Unit.CELSIUS,
+            Sureness.MEDIUM,
+            "below this, uptake is quicker but starch stays raw; from here on it swells"),
+    COLD_WATER_FACTOR(1.4, Unit.FACTOR, Sureness.MEDIUM, "slowing of uptake in cold water"),
+    TEPID_WATER_FACTOR(1.0, Unit.FACTOR, Sureness.HIGH, "reference: tepid water, or none given"),
+    WARM_WATER_FACTOR(0.8, Unit.FACTOR, Sureness.MEDIUM, "quickening of uptake in warm water"),
+    HOT_WATER_FACTOR(0.5, Unit.FACTOR, Sureness.MEDIUM, "quickening of uptake in hot water"),
+    HOT_WATER_ABSORPTION(1.04, Unit.FACTOR, Sureness.MEDIUM, "starch swollen by hot water takes up a little more"),
+    RUBBED_FAT_SLOWING(
+            2.0, Unit.FACTOR, Sureness.MEDIUM, "slowing of uptake per fat/flour when fat is rubbed in first"),
+    RUBBED_FAT_COATING(
+            0.8, Unit.FACTOR, Sureness.MEDIUM, "share of flour kept dry per fat/flour when fat is rubbed in first"),
+    RUBBED_FAT_COATING_MAX(0.12, Unit.FACTOR, Sureness.MEDIUM, "no more flour than this is kept dry"),
+    SALT_DRAW(0.10, Unit.FACTOR, Sureness.MEDIUM, "extra release of an inclusion per gram of salt in 100 g flour"),
+    FLOUR_MOISTURE(
+            0.14, Unit.FACTOR, Sureness.HIGH, "moisture basis of the absorption tables (farinograph convention)"),
+    LIQUID_FAT_SOFTENING(0.50, Unit.FACTOR, Sureness.MEDIUM, "grams of water a gram of liquid fat stands for"),
+    SOFT_FAT_SOFTENING(0.45, Unit.FACTOR, Sureness.MEDIUM, "grams of water a gram of soft fat stands for"),
+    SOLID_FAT_SOFTENING(0.25, Unit.FACTOR, Sureness.MEDIUM, "grams of water a gram of solid fat stands for"),
     FOOD_FAT_SOFTENING(
-            0.45, Unit.FACTOR, "grams of water a gram of fat inside dairy, liquids or inclusions stands for"),
-    SUGAR_SOFTENING(0.5, Unit.FACTOR, "grams of water a gram of dissolved sugar stands for"),
-    SALT_SOFTENING(1.0, Unit.FACTOR, "grams of water a gram of salt stands for"),
-    WEIGHED_SD_LEAST(0.5, Unit.GRAMS, "least standard deviation of a kitchen scale"),
-    WEIGHED_SD_SHARE(0.005, Unit.FACTOR, "standard deviation of a weighed line, as a share of it"),
-    POURED_FILLING_SD(0.03, Unit.FACTOR, "relative sd of filling a vessel of known size with what pours"),
-    SPOONED_FILLING_SD(0.08, Unit.FACTOR, "relative sd of filling a vessel of known size with what packs"),
-    HEAPED_FACTOR(1.3, Unit.FACTOR, "a heaped spoon against a level one"),
-    GENEROUS_FACTOR(1.12, Unit.FACTOR, "a rounded or generous measure against a level one"),
-    SCANT_FACTOR(0.9, Unit.FACTOR, "a scant measure against a level one"),
-    HEAPED_SD(0.15, Unit.FACTOR, "relative sd that heaping adds"),
-    GENEROUS_SD(0.08, Unit.FACTOR, "relative sd that a generous or scant hand adds"),
-    LEVEL_SD_FACTOR(0.75, Unit.FACTOR, "levelling off takes a quarter of a measure's error away"),
-    SMALL_PIECE_FACTOR(0.7, Unit.FACTOR, "a small piece against a medium one"),
-    LARGE_PIECE_FACTOR(1.35, Unit.FACTOR, "a large piece against a medium one"),
-    APPROXIMATE_SD(0.10, Unit.FACTOR, "relative sd that \"about\" adds"),
-    BOWL_LOSS(0.015, Unit.FACTOR, "share of a dough that stays on bowl and hands"),
-    SLIP_DRY(0.75, Unit.FACTOR, "softness below the style's window times this is likely a slip"),
-    SLIP_WET(1.35, Unit.FACTOR, "softness above the style's window times this is likely a slip"),
-    SLIP_SALT_LEAST(0.5, Unit.PERCENT, "less salt than this, on flour, is likely a slip"),
-    SLIP_SALT_MOST(3.5, Unit.PERCENT, "more salt than this, on flour or in a filling, is likely a slip"),
-    SLIP_SODA_MOST(1.6, Unit.PERCENT, "from here on baking soda is likely meant to be baking powder"),
-    SLIP_YEAST_MOST(4, Unit.PERCENT, "more yeast than this, on flour, is likely a slip"),
-    CONFIDENCE_HIGH_SD(0.04, Unit.FACTOR, "relative sd of a well-known absorption"),
-    CONFIDENCE_MEDIUM_SD(0.07, Unit.FACTOR, "relative sd of a fairly known absorption"),
-    CONFIDENCE_LOW_SD(0.12, Unit.FACTOR, "relative sd of a poorly known absorption"),
-    RANGE_WIDTH(1.28, Unit.COUNT, "standard deviations on either side of an 80 % range"),
-    FIRST_POUR_SHARE(0.95, Unit.FACTOR, "never pour more of the answer at once"),
-    ADDITION_SHARE(0.02, Unit.FACTOR, "one later addition, as a share of the flour"),
-    ADDITION_STEP(5, Unit.GRAMS, "later additions are rounded to this, and are never smaller"),
-    PRESSED_LIQUID_WATER(0.95, Unit.FACTOR, "water in pressed liquid; the rest is solids"),
-    PRESSABLE_WATER(0.6, Unit.FACTOR, "no more of an inclusion's water than this can be pressed out"),
-    GLUTEN_REFERENCE(0.14, Unit.FACTOR, "gluten protein in the solids of a strong white flour, which reads 100"),
-    GLUTEN_LOSS_TO_PIECES(0.6, Unit.FACTOR, "loss of gluten strength per share of the dough in pieces"),
-    GLUTEN_LOSS_TO_FAT(0.9, Unit.FACTOR, "loss of gluten strength per fat/flour"),
-    GLUTEN_LOSS_TO_FAT_MAX(0.5, Unit.FACTOR, "fat takes no more gluten strength than this"),
-    COUNTED_PIECE(0.5, Unit.MILLIMETRES, "pieces above this break up the sheet"),
-    THINNEST_SHEET_FLOOR(0.6, Unit.MILLIMETRES, "thinnest sheet of an endlessly strong dough"),
-    THINNEST_SHEET_SPAN(90, Unit.MILLIMETRES, "thinning with gluten strength: 90 mm over (gluten + 22)"),
-    THINNEST_SHEET_OFFSET(22, Unit.GLUTEN_POINTS, "offset of gluten strength in the thinnest sheet"),
-    HARD_PIECE_COVER(0.9, Unit.FACTOR, "sheet needed over the largest hard piece"),
-    SOFT_PIECE_COVER(0.5, Unit.FACTOR, "sheet needed over the largest soft piece"),
-    STICK_SPREAD(0.035, Unit.SOFTNESS, "softness over which sticking sets in above the window"),
-    CRACK_SPREAD(0.05, Unit.SOFTNESS, "softness over which cracking sets in below the window"),
-    CRACK_GLUTEN(40, Unit.GLUTEN_POINTS, "gluten strength below which edges crack more"),
-    CRACK_GLUTEN_SPREAD(25, Unit.GLUTEN_POINTS, "gluten strength over which that sets in"),
-    CRACK_OFFSET(1, Unit.COUNT, "offset of the crack curve"),
-    TEAR_RATIO(1.25, Unit.FACTOR, "thinnest sheet over the sheet at which half of them tear"),
-    TEAR_SPREAD(0.12, Unit.FACTOR, "ratio over which tearing sets in"),
-    SPRING_FULL(30, Unit.PERCENT, "spring-back of the diameter straight after kneading, at the reference gluten"),
-    SPRING_POWER(1.3, Unit.FACTOR, "how steeply spring-back grows with gluten"),
-    SPRING_GLUTEN(90, Unit.GLUTEN_POINTS, "reference gluten of spring-back"),
-    SPRING_GLUTEN_MAX(1.3, Unit.FACTOR, "gluten counts up to this many times the reference"),
-    SPRING_REMAINS(0.1, Unit.FACTOR, "share of spring-back that no rest removes"),
-    SPRING_TAU_LEAST(4, Unit.MINUTES, "relaxation time of a dough without gluten"),
-    SPRING_TAU_GLUTEN(10, Unit.MINUTES, "additional relaxation time at the reference gluten"),
-    SPRING_TOLERANCE(20, Unit.PERCENT, "spring-back over the limit at which nothing can be rolled"),
-    RISK_LIMIT(50, Unit.PERCENT, "a risk from here on closes the rolling window"),
-    WINDOW_END(180, Unit.MINUTES, "how far the rolling window is looked for"),
-    PUFF_GLUTEN(35, Unit.GLUTEN_POINTS, "gluten strength at which half the sheets hold steam"),
-    PUFF_GLUTEN_SPREAD(12, Unit.GLUTEN_POINTS, "gluten strength over which puffing sets in"),
-    PUFF_SHEET_SPREAD(1.2, Unit.MILLIMETRES, "distance from the style's sheet over which puffing fades"),
-    PUFF_LOSS_TO_PIECES(1.5, Unit.FACTOR, "loss of puff per share of the dough in pieces");
+            0.45,
+            Unit.FACTOR,
+            Sureness.MEDIUM,
+            "grams of water a gram of fat inside dairy, liquids or inclusions stands for"),
+    SUGAR_SOFTENING(0.5, Unit.FACTOR, Sureness.LOW, "grams of water a gram of dissolved sugar stands for"),
+    SALT_SOFTENING(1.0, Unit.FACTOR, Sureness.LOW, "grams of water a gram of salt stands for"),
+    WEIGHED_SD_LEAST(0.5, Unit.GRAMS, Sureness.HIGH, "least standard deviation of a kitchen scale"),
+    WEIGHED_SD_SHARE(0.005, Unit.FACTOR, Sureness.HIGH, "standard deviation of a weighed line, as a share of it"),
+    POURED_FILLING_SD(
+            0.03, Unit.FACTOR, Sureness.MEDIUM, "relative sd of filling a vessel of known size with what pours"),
+    SPOONED_FILLING_SD(
+            0.08, Unit.FACTOR, Sureness.MEDIUM, "relative sd of filling a vessel of known size with what packs"),
+    HEAPED_FACTOR(1.3, Unit.FACTOR, Sureness.LOW, "a heaped spoon against a level one"),
+    GENEROUS_FACTOR(1.12, Unit.FACTOR, Sureness.LOW, "a rounded or generous measure against a level one"),
+    SCANT_FACTOR(0.9, Unit.FACTOR, Sureness.LOW, "a scant measure against a level one"),
+    HEAPED_SD(0.15, Unit.FACTOR, Sureness.LOW, "relative sd that heaping adds"),
+    GENEROUS_SD(0.08, Unit.FACTOR, Sureness.LOW, "relative sd that a generous or scant hand adds"),
+    LEVEL_SD_FACTOR(0.75, Unit.FACTOR, Sureness.LOW, "levelling off takes a quarter of a measure's error away"),
+    SMALL_PIECE_FACTOR(0.7, Unit.FACTOR, Sureness.LOW, "a small piece against a medium one"),
+    LARGE_PIECE_FACTOR(1.35, Unit.FACTOR, Sureness.LOW, "a large piece against a medium one"),
+    APPROXIMATE_SD(0.10, Unit.FACTOR, Sureness.LOW, "relative sd that \"about\" adds"),
+    BOWL_LOSS(0.015, Unit.FACTOR, Sureness.MEDIUM, "share of a dough that stays on bowl and hands"),
+    SLIP_DRY(0.75, Unit.FACTOR, Sureness.LOW, "softness below the style's window times this is likely a slip"),
+    SLIP_WET(1.35, Unit.FACTOR, Sureness.LOW, "softness above the style's window times this is likely a slip"),
+    SLIP_SALT_LEAST(0.5, Unit.PERCENT, Sureness.LOW, "less salt than this, on flour, is likely a slip"),
+    SLIP_SALT_MOST(3.5, Unit.PERCENT, Sureness.LOW, "more salt than this, on flour or in a filling, is likely a slip"),
+    SLIP_SODA_MOST(1.6, Unit.PERCENT, Sureness.LOW, "from here on baking soda is likely meant to be baking powder"),
+    SLIP_YEAST_MOST(4, Unit.PERCENT, Sureness.LOW, "more yeast than this, on flour, is likely a slip"),
+    CONFIDENCE_HIGH_SD(0.04, Unit.FACTOR, Sureness.HIGH, "relative sd of a well-known absorption"),
+    CONFIDENCE_MEDIUM_SD(0.07, Unit.FACTOR, Sureness.HIGH, "relative sd of a fairly known absorption"),
+    CONFIDENCE_LOW_SD(0.12, Unit.FACTOR, Sureness.HIGH, "relative sd of a poorly known absorption"),
+    RANGE_WIDTH(1.28, Unit.COUNT, Sureness.HIGH, "standard deviations on either side of an 80 % range"),
+    FIRST_POUR_SHARE(0.95, Unit.FACTOR, Sureness.MEDIUM, "never pour more of the answer at once"),
+    ADDITION_SHARE(0.02, Unit.FACTOR, Sureness.HIGH, "one later addition, as a share of the flour"),
+    ADDITION_STEP(5, Unit.GRAMS, Sureness.HIGH, "later additions are rounded to this, and are never smaller"),
+    PRESSED_LIQUID_WATER(0.95, Unit.FACTOR, Sureness.MEDIUM, "water in pressed liquid; the rest is solids"),
+    PRESSABLE_WATER(0.6, Unit.FACTOR, Sureness.MEDIUM, "no more of an inclusion's water than this can be pressed out"),
+    DRAINED_SOLIDS_KEPT(
+            0.95, Unit.FACTOR, Sureness.MEDIUM, "share of a pulse's dry matter kept when its cooking water is drained"),
+    CLARIFIED_FAT_KEPT(0.98, Unit.FACTOR, Sureness.HIGH, "share of butter's fat that is kept when it is clarified"),
+    COOLING_SPREAD(0.012, Unit.PER_MINUTE, Sureness.MEDIUM, "cooling rate of a mash spread thin on a tray"),
+    COOLING_HEAP(0.004, Unit.PER_MINUTE, Sureness.MEDIUM, "cooling rate of a mash left in a heap"),
+    JUST_COOKED_C(
+            95, Unit.CELSIUS, Sureness.HIGH, "temperature of what comes straight from boiling, steaming or the pan"),
+    KITCHEN_C(
+            20, Unit.CELSIUS, Sureness.MEDIUM, "temperature of a kitchen and of what stands in it, when none is given"),
+    HOT_FROM_C(
+            35, Unit.CELSIUS, Sureness.MEDIUM, "mash from here on is still hot: its starch has not set, and it sticks"),
+    TYPICAL_SALT_PCT(
+            1.5, Unit.PERCENT, Sureness.LOW, "salt strewn over cut vegetables to draw their water, on their weight"),
+    SCALE_TOLERANCE(0.02, Unit.FACTOR, Sureness.HIGH, "two weighings of the same thing may differ by this share"),
+    SCALE_TOLERANCE_LEAST(1, Unit.GRAMS, Sureness.HIGH, "two weighings of the same thing may always differ by this"),
+    SAFE_COOLING_C(
+            21, Unit.CELSIUS, Sureness.HIGH, "typical limit: cooked potato, pulses and greens down to this soon"),
+    SAFE_COOLING_MINUTES(
+            120, Unit.MINUTES, Sureness.HIGH, "typical limit: within this long; local food rules go first"),
+    FILLING_LIMIT_SEALED(4, Unit.PERCENT, Sureness.MEDIUM, "free water above this bursts a filling sealed in a ball"),
+    FILLING_LIMIT_BETWEEN(6, Unit.PERCENT, Sureness.MEDIUM, "free water above this slides between two sheets"),
+    FILLING_LIMIT_LAYERS(3, Unit.PERCENT, Sureness.MEDIUM, "free water above this glues layers together"),
+    BENCH_FLOUR_PICKUP(
+            0.025, Unit.FACTOR, Sureness.LOW, "flour a dough takes up from the bench, as a share of its flour"),
+    WET_HANDS_PICKUP(
+            0.012, Unit.FACTOR, Sureness.LOW, "water a dough takes up from wet hands, as a share of its flour"),
+    OIL_PICKUP(0.012, Unit.FACTOR, Sureness.LOW, "oil a dough takes up from hands and bench, as a share of its flour"),
+    ADDITIONS_LONGER(3, Unit.MINUTES, Sureness.LOW, "how much longer one kneads when water goes in bit by bit"),
+    CHILL_HALVING_K(
+            10, Unit.KELVINS, Sureness.MEDIUM, "uptake and release run at half speed for every so many kelvins colder"),
+    CHILL_RATE(
+            0.02,
+            Unit.PER_MINUTE,
+            Sureness.LOW,
+            "how fast a dough takes on the cold of a fridge, and the warmth of a room"),
+    FRIDGE_C(5, Unit.CELSIUS, Sureness.MEDIUM, "temperature of a fridge, when none is given"),
+    FAT_HARDENS_BELOW_C(15, Unit.CELSIUS, Sureness.LOW, "below this, fat that is soft in a kitchen is hard"),
+    HEAT_OF_WATER(4.18, Unit.JOULES_PER_GRAM_KELVIN, Sureness.HIGH, "specific heat of water"),
+    HEAT_OF_FLOUR(1.8, Unit.JOULES_PER_GRAM_KELVIN, Sureness.HIGH, "specific heat of flour and other dry things"),
+    HEAT_OF_FAT(2.0, Unit.JOULES_PER_GRAM_KELVIN, Sureness.HIGH, "specific heat of fat"),
+    HEAT_OF_SOLIDS(1.5, Unit.JOULES_PER_GRAM_KELVIN, Sureness.HIGH, "specific heat of an inclusion's solids"),
+    FRICTION_MACHINE(0.5, Unit.KELVINS_PER_MINUTE, Sureness.MEDIUM, "warming of a dough by a machine"),
+    FRICTION_HAND(0.1, Unit.KELVINS_PER_MINUTE, Sureness.MEDIUM, "warming of a dough by hands"),
+    YEAST_LIMIT_C(45, Unit.CELSIUS, Sureness.HIGH, "warmer water than this harms yeast"),
+    HOT_TAP_C(60, Unit.CELSIUS, Sureness.MEDIUM, "hot water, when no temperature is given"),
+    COLD_TAP_C(12, Unit.CELSIUS, Sureness.MEDIUM, "cold water, when no temperature is given"),
+    ICE_WATER_C(1, Unit.CELSIUS, Sureness.HIGH, "the coldest water there is: with ice in it"),
+    BOILING_C(100, Unit.CELSIUS, Sureness.HIGH, "the hottest water there is"),
+    DOUGH_GOAL_C(26, Unit.CELSIUS, Sureness.HIGH, "usual dough temperature, when none is asked for"),
+    YEAST_ACTIVE_DRY(1.25, Unit.FACTOR, Sureness.HIGH, "grams of active dried yeast for a gram of instant"),
+    YEAST_FRESH(3.0, Unit.FACTOR, Sureness.HIGH, "grams of fresh yeast for a gram of instant"),
+    STILL_DRINKING_SHARE(
+            0.95, Unit.FACTOR, Sureness.LOW, "a dough is still drinking until so much of its uptake is done"),
+    WEEPING_STEP(
+            0.01, Unit.SOFTNESS, Sureness.LOW, "a dough weeps once its softness has risen by so much from its lowest"),
+    SPILLED_SD(0.30, Unit.FACTOR, Sureness.LOW, "relative error of judging by eye how much was spilled"),
+    GLUTEN_REFERENCE(
+            0.14,
+            Unit.FACTOR,
+            Sureness.MEDIUM,
+            "gluten protein in the solids of a strong white flour, which reads 100"),
+    GLUTEN_LOSS_TO_PIECES(
+            0.6, Unit.FACTOR, Sureness.MEDIUM, "loss of gluten strength per share of the dough in pieces"),
+    GLUTEN_LOSS_TO_FAT(0.9, Unit.FACTOR, Sureness.MEDIUM, "loss of gluten strength per fat/flour"),
+    GLUTEN_LOSS_TO_FAT_MAX(0.5, Unit.FACTOR, Sureness.MEDIUM, "fat takes no more gluten strength than this"),
+    COUNTED_PIECE(0.5, Unit.MILLIMETRES, Sureness.MEDIUM, "pieces above this break up the sheet"),
+    THINNEST_SHEET_FLOOR(0.6, Unit.MILLIMETRES, Sureness.MEDIUM, "thinnest sheet of an endlessly strong dough"),
+    THINNEST_SHEET_SPAN(
+            90, Unit.MILLIMETRES, Sureness.MEDIUM, "thinning with gluten strength: 90 mm over (gluten + 22)"),
+    THINNEST_SHEET_OFFSET(22, Unit.GLUTEN_POINTS, Sureness.MEDIUM, "offset of gluten strength in the thinnest sheet"),
+    HARD_PIECE_COVER(0.9, Unit.FACTOR, Sureness.MEDIUM, "sheet needed over the largest hard piece"),
+    SOFT_PIECE_COVER(0.5, Unit.FACTOR, Sureness.MEDIUM, "sheet needed over the largest soft piece"),
+    STICK_SPREAD(0.035, Unit.SOFTNESS, Sureness.LOW, "softness over which sticking sets in above the window"),
+    CRACK_SPREAD(0.05, Unit.SOFTNESS, Sureness.LOW, "softness over which cracking sets in below the window"),
+    CRACK_GLUTEN(40, Unit.GLUTEN_POINTS, Sureness.LOW, "gluten strength below which edges crack more"),
+    CRACK_GLUTEN_SPREAD(25, Unit.GLUTEN_POINTS, Sureness.LOW, "gluten strength over which that sets in"),
+    CRACK_OFFSET(1, Unit.COUNT, Sureness.LOW, "offset of the crack curve"),
+    TEAR_RATIO(1.25, Unit.FACTOR, Sureness.LOW, "thinnest sheet over the sheet at which half of them tear"),
+    TEAR_SPREAD(0.12, Unit.FACTOR, Sureness.LOW, "ratio over which tearing sets in"),
+    SPRING_FULL(
+            30,
+            Unit.PERCENT,
+            Sureness.MEDIUM,
+            "spring-back of the diameter straight after kneading, at the reference gluten"),
+    SPRING_POWER(1.3, Unit.FACTOR, Sureness.MEDIUM, "how steeply spring-back grows with gluten"),
+    SPRING_GLUTEN(90, Unit.GLUTEN_POINTS, Sureness.MEDIUM, "reference gluten of spring-back"),
+    SPRING_GLUTEN_MAX(1.3, Unit.FACTOR, Sureness.MEDIUM, "gluten counts up to this many times the reference"),
+    SPRING_REMAINS(0.1, Unit.FACTOR, Sureness.MEDIUM, "share of spring-back that no rest removes"),
+    SPRING_TAU_LEAST(4, Unit.MINUTES, Sureness.MEDIUM, "relaxation time of a dough without gluten"),
+    SPRING_TAU_GLUTEN(10, Unit.MINUTES, Sureness.MEDIUM, "additional relaxation time at the reference gluten"),
+    SPRING_TOLERANCE(20, Unit.PERCENT, Sureness.LOW, "spring-back over the limit at which nothing can be rolled"),
+    RISK_LIMIT(50, Unit.PERCENT, Sureness.LOW, "a risk from here on closes the rolling window"),
+    WINDOW_END(180, Unit.MINUTES, Sureness.HIGH, "how far the rolling window is looked for"),
+    PUFF_GLUTEN(35, Unit.GLUTEN_POINTS, Sureness.LOW, "gluten strength at which half the sheets hold steam"),
+    PUFF_GLUTEN_SPREAD(12, Unit.GLUTEN_POINTS, Sureness.LOW, "gluten strength over which puffing sets in"),
+    PUFF_SHEET_SPREAD(1.2, Unit.MILLIMETRES, Sureness.LOW, "distance from the style's sheet over which puffing fades"),
+    PUFF_LOSS_TO_PIECES(1.5, Unit.FACTOR, Sureness.LOW, "loss of puff per share of the dough in pieces");
 
     private final double value;
     private final Unit unit;
+    private final Sureness sureness;
     private final String rationale;
 
-    Coefficient(double value, Unit unit, String rationale) {
+    Coefficient(double value, Unit unit, Sureness sureness, String rationale) {
         this.value = value;
         this.unit = unit;
+        this.sureness = sureness;
         this.rationale = rationale;
     }
 
@@ -111,6 +192,11 @@ public enum Coefficient {
     /** The unit of {@link #value()}. */
     public Unit unit() {
         return unit;
+    }
+
+    /** How well it is known. */
+    public Sureness sureness() {
+        return sureness;
     }
 
     /** What it stands for and why it has this size. */

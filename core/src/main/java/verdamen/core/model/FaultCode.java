@@ -24,6 +24,14 @@ public enum FaultCode implements Coded {
     TAKEN("taken"),
     /** The text is longer than allowed. */
     TOO_LONG("too-long"),
+    /** The weights would make matter out of nothing: there is less than that. */
+    CREATES_MATTER("creates-matter"),
+    /** The weights would drive the water below zero: only dry matter is left before. */
+    NO_WATER_LEFT("no-water-left"),
+    /** The step cannot be done to this ingredient. */
+    NOT_FOR_THIS_STEP("not-for-this-step"),
+    /** The temperatures contradict each other. */
+    IMPOSSIBLE_TEMPERATURES("impossible-temperatures"),
     /** Nothing in the dough takes up water the way flour does. */
     NO_FLOUR("no-flour");
 

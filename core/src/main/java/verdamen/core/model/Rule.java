@@ -53,5 +53,35 @@ public enum Rule {
     /** Rollability: 100 (1 − STICK)(1 − CRACK)(1 − TEAR)(1 − min(1, max(0, SPRING_BACK − SPRING_LIMIT)/20)), risks in %. */
     ROLLABILITY,
     /** Puff: 100 σ((GLUTEN − 35)/12) · exp(−((SHEET − STYLE_SHEET)/1.2)²) · max(0, 1 − 1.5 PIECE_SHARE) · (1 − TEAR). */
-    PUFF
+    PUFF,
+    /** What a typical step leaves: BEFORE · SHARE. */
+    PREP_SHARE,
+    /** Water after liquid has run: (OWN_WATER − 0.95 · LIQUID) / AFTER. */
+    PRESSED,
+    /** Water after water was driven off or taken up: 1 − OWN_SOLIDS / AFTER. */
+    DRY_MATTER_KEPT,
+    /** Water after soaking and boiling: 1 − KEPT_SOLIDS · OWN_SOLIDS / AFTER. */
+    SOAKED,
+    /** Water after plain water was put in: (OWN_WATER + ADDED) / AFTER. */
+    WATER_ADDED,
+    /** Clarified butter: 0.98 · FAT. */
+    CLARIFIED,
+    /** Minutes to a temperature: ln((START − ROOM) / (TARGET − ROOM)) / COOLING_RATE. */
+    COOLING,
+    /** Cooling rate from a reading: ln((START − ROOM) / (READ − ROOM)) / READ_MINUTE. */
+    COOLING_RATE,
+    /** Free water of a filling: 100 · max(0, FREE_WATER − FILLING_DRINKS) / FILLING. */
+    FILLING_FREE_WATER,
+    /** Water temperature: DOUGH + (OTHER_HEAT · (DOUGH − OTHERS) − FRICTION · (OTHER_HEAT + WATER_HEAT)) / WATER_HEAT. */
+    WATER_TEMPERATURE,
+    /** Hot water of a mix: WATER_GRAMS · (TARGET − COLD) / (HOT − COLD). */
+    HOT_WATER_OF_MIX,
+    /** Softness when rolled, from what is felt now: FELT · LATER / NOW. */
+    SOFTNESS_FROM_FEEL,
+    /** Water to add at the bench: (TARGET − SOFTNESS) · DRINKS. */
+    BENCH_WATER,
+    /** Flour to add at the bench: (SOFTNESS − TARGET) · DRINKS / (TARGET · FLOUR_DRINKS_PER_GRAM). */
+    BENCH_FLOUR,
+    /** Mass of a piece: DENSITY · π/4 · DIAMETER² · SHEET, in g, cm. */
+    PIECE_MASS
 }

@@ -16,6 +16,16 @@ public enum Unit {
     MILLIMETRES,
     /** Degrees Celsius. */
     CELSIUS,
+    /** Per minute, of a rate. */
+    PER_MINUTE,
+    /** Joules per kelvin, of a heat capacity. */
+    JOULES_PER_KELVIN,
+    /** Joules per gram and kelvin, of a specific heat. */
+    JOULES_PER_GRAM_KELVIN,
+    /** Kelvins, of a difference in temperature. */
+    KELVINS,
+    /** Kelvins per minute of kneading. */
+    KELVINS_PER_MINUTE,
     /** Gluten strength; a strong white flour alone is about 100. */
     GLUTEN_POINTS,
     /** Softness S, brings over drinks; 1 is a just-soft unleavened dough. */

@@ -13,11 +13,11 @@ public final class CookingDown {
      * @param waterGrams water driven off, g, from 0 to all of it
      * @throws IllegalArgumentException when more water is driven off than there is
      */
-    public static Prepared cookDown(double grams, double waterShare, double waterGrams) {
+    public static Pressing.Left cookDown(double grams, double waterShare, double waterGrams) {
         if (!(waterGrams >= 0) || waterGrams > grams * waterShare) {
             throw new IllegalArgumentException("cannot cook " + waterGrams + " g of water out of " + grams + " g");
         }
         double left = grams - waterGrams;
-        return new Prepared(left, left > 0 ? 1 - grams * (1 - waterShare) / left : 0);
+        return new Pressing.Left(left, left > 0 ? 1 - grams * (1 - waterShare) / left : 0);
     }
 }

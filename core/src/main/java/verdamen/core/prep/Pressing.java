@@ -7,8 +7,11 @@ public final class Pressing {
 
     private Pressing() {}
 
+    /** What is left: its mass, g, and its water, 0 to 1. */
+    public record Left(double grams, double waterShare) {}
+
     /**
-     * Most liquid that can be pressed out, g: 60 % of the inclusion's water.
+     * Most liquid that is usually pressed out, g: 60 % of the inclusion's water.
      *
      * @param grams mass before, g
      * @param waterShare water before, 0 to 1
@@ -25,12 +28,12 @@ public final class Pressing {
      * @param liquidGrams liquid L, g, from 0 to {@link #mostLiquidGrams}
      * @throws IllegalArgumentException when more is pressed out than can be
      */
-    public static Prepared press(double grams, double waterShare, double liquidGrams) {
+    public static Left press(double grams, double waterShare, double liquidGrams) {
         if (!(liquidGrams >= 0) || liquidGrams > mostLiquidGrams(grams, waterShare)) {
             throw new IllegalArgumentException("cannot press " + liquidGrams + " g of liquid out of " + grams + " g");
         }
         double left = grams - liquidGrams;
         double water = grams * waterShare - Coefficient.PRESSED_LIQUID_WATER.value() * liquidGrams;
-        return new Prepared(left, left > 0 ? water / left : 0);
+        return new Left(left, left > 0 ? water / left : 0);
     }
 }

@@ -1,5 +1,6 @@
 /**
- * What a preparation step does to an inclusion's mass and water; dry matter is kept.
+ * What happens to vegetables, potato, greens and pulses before they meet the flour: chains of steps in which water and
+ * dry matter are kept account of.
  */
 @NullMarked
 package verdamen.core.prep;

@@ -14,7 +14,6 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
-import verdamen.core.prep.Prepared;
 import verdamen.core.prep.Pressing;
 
 public class BalancePropertiesTest {
@@ -72,7 +71,7 @@ public class BalancePropertiesTest {
                                 .waterPct()
                         : line.waterPct();
                 double liquid = 0.5 * Pressing.mostLiquidGrams(line.grams(), water / 100);
-                Prepared left = Pressing.press(line.grams(), water / 100, liquid);
+                Pressing.Left left = Pressing.press(line.grams(), water / 100, liquid);
                 List<LineSpec> pressed = new ArrayList<>(lines(spec));
                 pressed.set(
                         row.line(),

@@ -154,7 +154,7 @@ public class FormulaReaderTest {
     }
 
     private static LineSpec open(String ingredient, Double grams, String open) {
-        return new LineSpec(ingredient, grams, null, null, null, null, null, null, null, null, null, null, open, null);
+        return LineSpec.open(ingredient, open).copy().grams(grams).line();
     }
 
     @Test

@@ -155,21 +155,7 @@ public class SlipCatcherTest {
     @Test
     public void openLinesSilenceWhatCannotBeToldYet() {
         List<LineSpec> lines = new ArrayList<>(lines(400, 26, 7));
-        lines.add(new LineSpec(
-                "milk-whole",
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                "unknown-amount",
-                null));
+        lines.add(LineSpec.open("milk-whole", "unknown-amount"));
         assertTrue(look(lines, notes(12.0, 550.0, null)).isEmpty());
     }
 

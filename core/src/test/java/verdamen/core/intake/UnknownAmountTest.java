@@ -90,8 +90,7 @@ public class UnknownAmountTest {
     }
 
     private static LineSpec open(String ingredient) {
-        return new LineSpec(
-                ingredient, null, null, null, null, null, null, null, null, null, null, null, "unknown-amount", null);
+        return LineSpec.open(ingredient, "unknown-amount");
     }
 
     private static Formula formula(LineSpec... lines) {

@@ -14,7 +14,7 @@ public class ReferenceTablesTest {
 
     @Test
     public void readsTheWholeBook() {
-        assertEquals(BOOK.ingredients().size(), 139);
+        assertEquals(BOOK.ingredients().size(), 148);
         assertEquals(
                 BOOK.ingredients().stream()
                         .filter(each -> each.behaviour() != null)

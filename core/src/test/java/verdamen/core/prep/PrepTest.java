@@ -9,7 +9,7 @@ public class PrepTest {
 
     @Test
     public void pressingLeavesTheWaterAndSolidsThatDidNotRun() {
-        Prepared left = Pressing.press(200, 0.948, 80);
+        Pressing.Left left = Pressing.press(200, 0.948, 80);
         assertEquals(left.grams(), 120.0);
         assertEquals(left.waterShare(), (189.6 - 76) / 120, 1e-12);
     }
@@ -23,7 +23,7 @@ public class PrepTest {
 
     @Test
     public void cookingDownDrivesOffWaterOnly() {
-        Prepared left = CookingDown.cookDown(200, 0.9, 100);
+        Pressing.Left left = CookingDown.cookDown(200, 0.9, 100);
         assertEquals(left.waterShare(), 0.8, 1e-12);
         assertEquals(CookingDown.cookDown(200, 0.9, 180).waterShare(), 0, 1e-12);
         expectThrows(IllegalArgumentException.class, () -> CookingDown.cookDown(200, 0.9, 181));

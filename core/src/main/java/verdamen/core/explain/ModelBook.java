@@ -1,0 +1,159 @@
+package verdamen.core.explain;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Rule;
+import verdamen.core.model.Sureness;
+import verdamen.core.model.Table;
+import verdamen.core.model.Unit;
+
+/**
+ * How it is computed, chapter by chapter.
+ *
+ * @param chapters the chapters, with every rule
+ * @param others the coefficients that belong to no rule
+ */
+public record ModelBook(List<Chapter> chapters, List<Figure> others) {
+
+    private static final ModelBook BOOK = load();
+
+    /**
+     * A chapter.
+     *
+     * @param code its code
+     * @param title its title
+     * @param intro what it is about
+     * @param limits where it ends to hold
+     * @param rules its rules
+     */
+    public record Chapter(String code, String title, String intro, String limits, List<RuleEntry> rules) {}
+
+    /**
+     * A rule.
+     *
+     * @param rule the rule that steps of explanations name
+     * @param formula it in symbols
+     * @param says it in words
+     * @param coefficients its coefficients
+     */
+    public record RuleEntry(Rule rule, String formula, String says, List<Figure> coefficients) {}
+
+    /**
+     * A coefficient.
+     *
+     * @param name its name in the code
+     * @param value its value, in {@code unit}
+     * @param unit its unit
+     * @param sureness how well it is known
+     * @param rationale what it stands for and why it has this size
+     */
+    public record Figure(String name, double value, Unit unit, Sureness sureness, String rationale) {
+
+        static Figure of(Coefficient coefficient) {
+            return new Figure(
+                    coefficient.name(),
+                    coefficient.value(),
+                    coefficient.unit(),
+                    coefficient.sureness(),
+                    coefficient.rationale());
+        }
+    }
+
+    /** A row of the table of rules. */
+    private record Row(String chapter, RuleEntry entry, List<Coefficient> coefficients) {}
+
+    /** The book. */
+    public static ModelBook book() {
+        return BOOK;
+    }
+
+    private static ModelBook load() {
+        List<Row> rows = Table.read(ModelBook.class, "rules", ModelBook::row);
+        Set<Coefficient> told = EnumSet.noneOf(Coefficient.class);
+        rows.forEach(row -> told.addAll(row.coefficients()));
+        List<Chapter> chapters = Table.read(
+                ModelBook.class,
+                "chapters",
+                row -> new Chapter(
+                        row.text("code"),
+                        row.text("title"),
+                        row.text("intro"),
+                        row.text("limits"),
+                        rows.stream()
+                                .filter(each -> each.chapter().equals(row.text("code")))
+                                .map(Row::entry)
+                                .toList()));
+        return new ModelBook(
+                chapters,
+                Arrays.stream(Coefficient.values())
+                        .filter(coefficient -> !told.contains(coefficient))
+                        .map(Figure::of)
+                        .toList());
+    }
+
+    private static Row row(Table.Row row) {
+        List<Coefficient> coefficients =
+                row.list("coefficients").stream().map(Coefficient::valueOf).toList();
+        return new Row(
+                row.text("chapter"),
+                new RuleEntry(
+                        Rule.valueOf(row.text("code")),
+                        row.text("formula"),
+                        row.text("says"),
+                        coefficients.stream().map(Figure::of).toList()),
+                coefficients);
+    }
+
+    /** The book as a Markdown page. */
+    public String markdown() {
+        List<String> lines = new ArrayList<>();
+        lines.add("# How it is computed");
+        lines.add("");
+        lines.add(
+                "Made from the core's own tables (`verdamen.core.explain`); the page “How it is computed” of the app shows"
+                        + " the same. Do not edit it by hand: `mvn -pl core test -Dmodel.write=true` writes it.");
+        lines.add("");
+        lines.add(
+                "t is minutes since water met flour, S softness, S\\* the softness aimed for, D what is drunk, B what is"
+                        + " brought, w water, x fat over flour, v the share of the dough in pieces, h the sheet in mm, F flour.");
+        for (Chapter chapter : chapters) {
+            lines.add("");
+            lines.add("## " + chapter.title());
+            lines.add("");
+            lines.add(chapter.intro());
+            lines.add("");
+            lines.add("*Limits:* " + chapter.limits());
+            for (RuleEntry entry : chapter.rules()) {
+                lines.add("");
+                lines.add("### " + entry.rule().name());
+                lines.add("");
+                lines.add("`" + entry.formula() + "`");
+                lines.add("");
+                lines.add(entry.says());
+                figures(lines, entry.coefficients());
+            }
+        }
+        lines.add("");
+        lines.add("## Other figures");
+        figures(lines, others);
+        return String.join("\n", lines) + "\n";
+    }
+
+    private static void figures(List<String> lines, List<Figure> figures) {
+        if (figures.isEmpty()) {
+            return;
+        }
+        lines.add("");
+        lines.add("| coefficient | value | unit | sureness | what and why |");
+        lines.add("|---|---|---|---|---|");
+        for (Figure figure : figures) {
+            lines.add("| " + figure.name() + " | " + figure.value() + " | "
+                    + figure.unit().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + " | "
+                    + figure.sureness().code() + " | " + figure.rationale() + " |");
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package verdamen.core.formula;
+
+import org.jspecify.annotations.Nullable;
+import verdamen.core.prep.LiquidUse;
+
+/**
+ * How a dough is made beyond kneading, fat and rest.
+ *
+ * @param pressedLiquid what becomes of liquid pressed out
+ * @param sticking what stops sticking; null when nothing is counted
+ * @param pickupGrams what the dough takes up from bench and hands, g
+ * @param pickupWeighed whether that was weighed, not typical
+ * @param waterAddition how the water goes in
+ * @param seal how a filling is enclosed
+ * @param heat how a piece is cooked
+ * @param firstStage what the first stage is; null for a dough of one stage
+ * @param standingMinutes how long it stands, minutes; 0 without one
+ * @param temperatures temperatures to work out the water's from
+ */
+public record Method(
+        LiquidUse pressedLiquid,
+        @Nullable Sticking sticking,
+        double pickupGrams,
+        boolean pickupWeighed,
+        WaterAddition waterAddition,
+        Seal seal,
+        Heat heat,
+        @Nullable FirstStage firstStage,
+        double standingMinutes,
+        Temperatures temperatures) {
+
+    /**
+     * Temperatures to work out the water's from.
+     *
+     * @param doughC dough temperature wanted, °C
+     * @param flourC temperature of the flour and of every line without one of its own, °C
+     * @param coldC temperature of cold water, °C
+     * @param hotC temperature of hot water, °C
+     * @param kneadMinutes minutes of kneading
+     */
+    public record Temperatures(double doughC, double flourC, double coldC, double hotC, double kneadMinutes) {}
+}

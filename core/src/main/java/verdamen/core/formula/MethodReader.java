@@ -1,0 +1,183 @@
+package verdamen.core.formula;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.MethodSpec.PhaseSpec;
+import verdamen.core.formula.MethodSpec.TemperaturesSpec;
+import verdamen.core.model.Coded;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.pantry.Style;
+import verdamen.core.prep.LiquidUse;
+
+/** Checks how a dough is made, and fills in what is usual. */
+final class MethodReader {
+
+    private static final String AT = "method.";
+    private static final double MOST_GRAMS = 1_000_000;
+    private static final double LONGEST_MINUTES = 4320;
+    private static final int MOST_PHASES = 20;
+    private static final TemperaturesSpec NO_TEMPERATURES = new TemperaturesSpec(null, null, null, null, null);
+
+    private final MethodSpec spec;
+    private final Kneading kneading;
+    private final Faults faults = new Faults();
+    private final LiquidUse pressedLiquid;
+    private final @Nullable Sticking sticking;
+    private final WaterAddition waterAddition;
+    private final @Nullable Seal seal;
+    private final Heat heat;
+    private final @Nullable FirstStage firstStage;
+    private final double standing;
+    private final List<Phase> phases;
+
+    MethodReader(MethodSpec spec, Kneading kneading) {
+        this.spec = spec;
+        this.kneading = kneading;
+        this.pressedLiquid =
+                orUsual(choice("pressedLiquid", spec.pressedLiquid(), LiquidUse.class), LiquidUse.DISCARDED);
+        this.sticking = choice("sticking", spec.sticking(), Sticking.class);
+        this.waterAddition =
+                orUsual(choice("waterAddition", spec.waterAddition(), WaterAddition.class), WaterAddition.AT_ONCE);
+        this.seal = choice("seal", spec.seal(), Seal.class);
+        this.heat = orUsual(choice("heat", spec.heat(), Heat.class), Heat.HOT_DRY);
+        this.firstStage = choice("firstStage", spec.firstStage(), FirstStage.class);
+        faults.number(AT + "standingMinutes", spec.standingMinutes(), 0, LONGEST_MINUTES);
+        if (firstStage != null && spec.standingMinutes() == null) {
+            faults.add(null, AT + "standingMinutes", FaultCode.MISSING, null);
+        }
+        this.standing = firstStage == null || spec.standingMinutes() == null ? 0 : spec.standingMinutes();
+        this.phases = readPhases(spec.phases() == null ? List.of() : spec.phases());
+        pickup();
+        temperatures(spec.temperatures() == null ? NO_TEMPERATURES : spec.temperatures());
+    }
+
+    LiquidUse pressedLiquid() {
+        return pressedLiquid;
+    }
+
+    double headStartMinutes() {
+        return standing;
+    }
+
+    List<Phase> phases() {
+        return phases;
+    }
+
+    List<Fault> faults() {
+        return faults.all();
+    }
+
+    /** The method of a dough of a style with so much flour. */
+    Method method(Style style, double flourGrams) {
+        TemperaturesSpec asked = spec.temperatures() == null ? NO_TEMPERATURES : spec.temperatures();
+        return new Method(
+                pressedLiquid,
+                sticking,
+                pickupGrams(flourGrams),
+                weighedPickup() != null,
+                waterAddition,
+                orUsual(seal, Seal.of(style.code())),
+                heat,
+                firstStage,
+                standing,
+                new Method.Temperatures(
+                        or(asked.doughC(), Coefficient.DOUGH_GOAL_C),
+                        or(asked.flourC(), Coefficient.KITCHEN_C),
+                        or(asked.coldC(), Coefficient.COLD_TAP_C),
+                        or(asked.hotC(), Coefficient.HOT_TAP_C),
+                        asked.kneadMinutes() == null ? kneading.endMinute() : asked.kneadMinutes()));
+    }
+
+    private double pickupGrams(double flourGrams) {
+        Double weighed = weighedPickup();
+        if (weighed != null) {
+            return weighed;
+        }
+        if (sticking == null) {
+            return 0;
+        }
+        return switch (sticking) {
+            case BENCH_FLOUR -> Coefficient.BENCH_FLOUR_PICKUP.value() * flourGrams;
+            case WET_HANDS -> Coefficient.WET_HANDS_PICKUP.value() * flourGrams;
+            case OILED -> Coefficient.OIL_PICKUP.value() * flourGrams;
+            case SHEETS -> 0;
+        };
+    }
+
+    private @Nullable Double weighedPickup() {
+        if (sticking == null) {
+            return null;
+        }
+        if (spec.pickupBeforeGrams() != null && spec.pickupAfterGrams() != null) {
+            return spec.pickupBeforeGrams() - spec.pickupAfterGrams();
+        }
+        return spec.pickupGrams();
+    }
+
+    private void pickup() {
+        faults.number(AT + "pickupGrams", spec.pickupGrams(), 0, MOST_GRAMS);
+        faults.number(AT + "pickupBeforeGrams", spec.pickupBeforeGrams(), 0, MOST_GRAMS);
+        faults.number(AT + "pickupAfterGrams", spec.pickupAfterGrams(), 0, MOST_GRAMS);
+        if (spec.pickupBeforeGrams() != null
+                && spec.pickupAfterGrams() != null
+                && spec.pickupAfterGrams() > spec.pickupBeforeGrams()) {
+            faults.addAll(List.of(new Fault(
+                    null,
+                    AT + "pickupAfterGrams",
+                    FaultCode.CREATES_MATTER,
+                    spec.pickupAfterGrams().toString(),
+                    spec.pickupBeforeGrams())));
+        }
+    }
+
+    private List<Phase> readPhases(List<PhaseSpec> specs) {
+        List<Phase> read = new ArrayList<>();
+        if (specs.size() > MOST_PHASES) {
+            faults.number(AT + "phases", (double) specs.size(), 0, MOST_PHASES);
+        }
+        for (int index = 0; index < specs.size(); index++) {
+            String at = AT + "phases[" + index + "]";
+            PhaseSpec phase = specs.get(index);
+            PhaseKind kind = faults.choice(at + ".kind", phase.kind(), PhaseKind.class);
+            double minutes = faults.needed(at + ".minutes", phase.minutes(), 0, LONGEST_MINUTES);
+            faults.number(at + ".temperatureC", phase.temperatureC(), -5, 20);
+            if (kind != null) {
+                read.add(new Phase(kind, minutes, or(phase.temperatureC(), Coefficient.FRIDGE_C)));
+            }
+        }
+        return List.copyOf(read);
+    }
+
+    private void temperatures(TemperaturesSpec asked) {
+        String at = AT + "temperatures.";
+        faults.number(at + "doughC", asked.doughC(), 0, 60);
+        faults.number(at + "flourC", asked.flourC(), -25, 60);
+        faults.number(at + "coldC", asked.coldC(), 0, 40);
+        faults.number(at + "hotC", asked.hotC(), 0, 100);
+        faults.number(at + "kneadMinutes", asked.kneadMinutes(), 0, 60);
+        if (asked.coldC() != null && asked.hotC() != null && asked.hotC() <= asked.coldC()) {
+            faults.addAll(List.of(new Fault(
+                    null,
+                    at + "hotC",
+                    FaultCode.IMPOSSIBLE_TEMPERATURES,
+                    asked.hotC().toString(),
+                    asked.coldC())));
+        }
+    }
+
+    private <E extends Enum<E> & Coded> @Nullable E choice(String field, @Nullable String code, Class<E> type) {
+        return code == null ? null : faults.choice(AT + field, code, type);
+    }
+
+    private static <T> T orUsual(@Nullable T value, T usual) {
+        return value == null ? usual : value;
+    }
+
+    private static double or(@Nullable Double value, Coefficient usual) {
+        return value == null ? usual.value() : value;
+    }
+}

@@ -1,0 +1,172 @@
+package verdamen.core.formula;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a dough is made beyond kneading, fat and rest, as asked: codes and numbers, not yet checked.
+ *
+ * @param pressedLiquid what becomes of liquid pressed out: {@code discarded} (default), {@code dough-water},
+ *     {@code kept} or {@code never-pressed}
+ * @param sticking what stops sticking: {@code bench-flour}, {@code wet-hands}, {@code oiled} or {@code sheets}; absent
+ *     when nothing is counted
+ * @param pickupGrams what the dough takes up from bench and hands, g; absent for the typical amount
+ * @param pickupBeforeGrams what stood on the bench before, g, when it was weighed
+ * @param pickupAfterGrams what was left of it, g
+ * @param waterAddition {@code at-once} (default) or {@code in-additions}
+ * @param seal how a filling is enclosed: {@code sealed}, {@code between-sheets} or {@code in-layers}; absent for the
+ *     style's
+ * @param heat {@code hot-dry}, {@code medium-fat}, {@code covered} or {@code oven-stone}; absent for hot and dry
+ * @param firstStage {@code sponge} or {@code soaker}, for lines of the first stage
+ * @param standingMinutes how long the first stage stands, minutes
+ * @param phases what happens between kneading and rolling; absent for one rest
+ * @param temperatures temperatures to work out the water's from
+ */
+public record MethodSpec(
+        @Nullable String pressedLiquid,
+        @Nullable String sticking,
+        @Nullable Double pickupGrams,
+        @Nullable Double pickupBeforeGrams,
+        @Nullable Double pickupAfterGrams,
+        @Nullable String waterAddition,
+        @Nullable String seal,
+        @Nullable String heat,
+        @Nullable String firstStage,
+        @Nullable Double standingMinutes,
+        @Nullable List<PhaseSpec> phases,
+        @Nullable TemperaturesSpec temperatures) {
+
+    /** Nothing said. */
+    public static final MethodSpec NONE =
+            new MethodSpec(null, null, null, null, null, null, null, null, null, null, null, null);
+
+    /**
+     * What happens between kneading and rolling.
+     *
+     * @param kind {@code rest}, {@code chill} or {@code knead}
+     * @param minutes how long
+     * @param temperatureC for a chilling, the fridge's temperature, °C
+     */
+    public record PhaseSpec(
+            @Nullable String kind,
+            @Nullable Double minutes,
+            @Nullable Double temperatureC) {}
+
+    /**
+     * Temperatures to work out the water's from.
+     *
+     * @param doughC dough temperature wanted, °C
+     * @param flourC temperature of the flour and of every line without one of its own, °C
+     * @param coldC temperature of cold water, °C
+     * @param hotC temperature of hot water, °C
+     * @param kneadMinutes minutes of kneading
+     */
+    public record TemperaturesSpec(
+            @Nullable Double doughC,
+            @Nullable Double flourC,
+            @Nullable Double coldC,
+            @Nullable Double hotC,
+            @Nullable Double kneadMinutes) {}
+
+    /** This method with another use of pressed liquid. */
+    public MethodSpec withPressedLiquid(@Nullable String code) {
+        return new MethodSpec(
+                code,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                phases,
+                temperatures);
+    }
+
+    /** This method with something else against sticking, typically picked up. */
+    public MethodSpec withSticking(@Nullable String code) {
+        return new MethodSpec(
+                pressedLiquid,
+                code,
+                null,
+                null,
+                null,
+                waterAddition,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                phases,
+                temperatures);
+    }
+
+    /** This method with water added otherwise. */
+    public MethodSpec withWaterAddition(@Nullable String code) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                code,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                phases,
+                temperatures);
+    }
+
+    /** This method with its filling enclosed otherwise. */
+    public MethodSpec withSeal(@Nullable String code) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                code,
+                heat,
+                firstStage,
+                standingMinutes,
+                phases,
+                temperatures);
+    }
+
+    /** This method with another heat. */
+    public MethodSpec withHeat(@Nullable String code) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                seal,
+                code,
+                firstStage,
+                standingMinutes,
+                phases,
+                temperatures);
+    }
+
+    /** This method with other phases between kneading and rolling. */
+    public MethodSpec withPhases(@Nullable List<PhaseSpec> otherPhases) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                otherPhases,
+                temperatures);
+    }
+}

@@ -1,0 +1,31 @@
+package verdamen.core.formula;
+
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coefficient;
+
+/**
+ * How many pieces a formula makes: as its notes say, else by the weight of a piece.
+ *
+ * @param count how many; null when there is not enough dough for one
+ * @param doughGrams dough of a piece, g
+ * @param stated whether the notes say so
+ */
+public record Pieces(@Nullable Double count, double doughGrams, boolean stated) {
+
+    /** The pieces of a formula: floor(dough · (1 − bowl loss) / piece), unless its notes say how many. */
+    public static Pieces of(Formula formula) {
+        double dough = formula.lines().stream()
+                .filter(line -> line.part() == Part.DOUGH)
+                .mapToDouble(Line::grams)
+                .sum();
+        double usable = dough * (1 - Coefficient.BOWL_LOSS.value());
+        Double stated = formula.notes().pieces();
+        if (stated != null) {
+            return new Pieces(stated, usable / stated, true);
+        }
+        Double asked = formula.notes().pieceGrams();
+        double each = asked == null ? formula.style().pieceGrams() : asked;
+        double count = Math.floor(usable / each);
+        return new Pieces(count >= 1 ? Double.valueOf(count) : null, each, false);
+    }
+}

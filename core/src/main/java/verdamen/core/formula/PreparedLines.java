@@ -1,0 +1,127 @@
+package verdamen.core.formula;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.pantry.Form;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.prep.Addition;
+import verdamen.core.prep.Chain;
+import verdamen.core.prep.Liquid;
+import verdamen.core.prep.LiquidUse;
+
+/**
+ * Lines that preparation chains fill: the inclusion as it comes out of its chain, and beside it what was put in on the
+ * way and its own liquid, when that is used.
+ */
+final class PreparedLines {
+
+    private static final double PERCENT = 100;
+    private static final double ROUNDING = 1e-6;
+    private static final String PRESSED_LIQUID = "pressed-liquid";
+    private static final String SALT = "salt-fine";
+    private static final String FIRST_STAGE = "first";
+
+    private final Map<String, Chain> chains;
+    private final double standingMinutes;
+    private final List<Fault> faults;
+    private final Map<String, Double> taken = new HashMap<>();
+
+    PreparedLines(Map<String, Chain> chains, double standingMinutes, List<Fault> faults) {
+        this.chains = chains;
+        this.standingMinutes = standingMinutes;
+        this.faults = faults;
+    }
+
+    /** Minutes that a line was wet before the dough was. */
+    double headStart(int index, LineSpec spec) {
+        if (spec.stage() == null) {
+            return 0;
+        }
+        if (!spec.stage().equals(FIRST_STAGE)) {
+            fault(index, "stage", FaultCode.UNKNOWN_CODE, spec.stage(), null);
+        }
+        return standingMinutes;
+    }
+
+    /** The lines that a chain fills; none, with a fault, when it cannot. */
+    List<Line> lines(int index, LineSpec spec, Part part, Pantry pantry) {
+        Chain chain = chains.get(spec.prep());
+        if (chain == null) {
+            boolean chainHasFaults =
+                    faults.stream().anyMatch(fault -> fault.field().startsWith("preps"));
+            if (!chainHasFaults) {
+                fault(index, "prep", FaultCode.UNKNOWN_CODE, spec.prep(), null);
+            }
+            return List.of();
+        }
+        Ingredient ingredient = chain.result().ingredient();
+        if (spec.ingredient() != null && !spec.ingredient().equals(ingredient.code())) {
+            fault(index, "ingredient", FaultCode.CONTRADICTS, spec.ingredient(), null);
+            return List.of();
+        }
+        double there = chain.result().grams();
+        double left = there - taken.getOrDefault(chain.key(), 0.0);
+        double grams = spec.grams() == null ? Math.max(0, left) : spec.grams();
+        if (grams > left + ROUNDING * (1 + there)) {
+            fault(index, "grams", FaultCode.CREATES_MATTER, String.valueOf(grams), Math.max(0, left));
+            return List.of();
+        }
+        taken.merge(chain.key(), grams, Double::sum);
+        double share = there > 0 ? grams / there : 0;
+        return filled(index, spec, part, chain, share, pantry);
+    }
+
+    private List<Line> filled(int index, LineSpec spec, Part part, Chain chain, double share, Pantry pantry) {
+        List<Line> lines = new ArrayList<>();
+        double head = headStart(index, spec);
+        Ingredient ingredient = chain.result().ingredient();
+        Form form = chain.form() == null ? null : pantry.form(chain.form()).orElseThrow();
+        boolean waterChanges = ingredient.fatState() == null && ingredient.behaviour() == null;
+        lines.add(new Line(
+                index,
+                ingredient,
+                share * chain.result().baseGrams(),
+                spec.sd(),
+                part,
+                form,
+                waterChanges ? PERCENT * chain.result().waterShare() : null,
+                null,
+                null,
+                null,
+                null,
+                chain.pieceMm(),
+                ingredient.fatState(),
+                LineSource.ASKED,
+                head,
+                spec.temperatureC()));
+        for (Addition addition : chain.result().additions()) {
+            add(lines, index, addition.ingredient(), share * addition.grams(), part);
+        }
+        if (chain.use() == LiquidUse.DOUGH_WATER) {
+            liquid(lines, index, chain.liquid(), share, part, pantry);
+        }
+        return lines;
+    }
+
+    /** Used liquid counts with its solids, and brings its salt along. */
+    private static void liquid(List<Line> lines, int index, Liquid liquid, double share, Part part, Pantry pantry) {
+        add(lines, index, pantry.ingredient(PRESSED_LIQUID).orElseThrow(), share * liquid.caughtBaseGrams(), part);
+        add(lines, index, pantry.ingredient(SALT).orElseThrow(), share * liquid.caughtSaltGrams(), part);
+    }
+
+    private static void add(List<Line> lines, int index, Ingredient ingredient, double grams, Part part) {
+        if (grams > 0) {
+            lines.add(Line.of(index, ingredient, grams, part, LineSource.PREPARED));
+        }
+    }
+
+    private void fault(int index, String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
+        faults.add(new Fault(index, field, code, value, limit));
+    }
+}

@@ -1,0 +1,148 @@
+package verdamen.core.handling;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughRow;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Pieces;
+import verdamen.core.model.Rule;
+import verdamen.core.model.Step;
+import verdamen.core.model.Symbol;
+import verdamen.core.model.Term;
+import verdamen.core.model.Unit;
+
+/**
+ * The piece, to scale: its size at any thickness, and what of inclusions is inside. m = ρ · π/4 · d² · h.
+ *
+ * @param pieceGrams dough of a piece, g
+ * @param sheetMm the thickness asked for, mm
+ * @param diameterMm its diameter then, mm
+ * @param thinnestMm thinnest sheet the dough can be rolled to, mm
+ * @param inclusions the inclusions in pieces that are inside
+ * @param thicknesses the piece at a range of thicknesses, the thinnest first
+ * @param steps how the piece's mass goes with its size
+ */
+public record Disc(
+        double pieceGrams,
+        double sheetMm,
+        double diameterMm,
+        double thinnestMm,
+        List<Inside> inclusions,
+        List<AtThickness> thicknesses,
+        List<Step> steps) {
+
+    private static final double MM_PER_CM = 10;
+    private static final double LEAST_MM = 0.6;
+    private static final double STEP_MM = 0.1;
+    private static final int MOST_STEPS = 160;
+    private static final double PIECE_DENSITY = 1.0;
+
+    /**
+     * An inclusion inside the piece.
+     *
+     * @param line index of its line
+     * @param ingredient its code
+     * @param name its name
+     * @param pieceMm size of its pieces, mm
+     * @param soft whether the pieces give way
+     * @param sharePct share of the dough, %
+     * @param count how many pieces are in a disc, as cubes of that size and the density of water
+     */
+    public record Inside(
+            int line, String ingredient, String name, double pieceMm, boolean soft, double sharePct, double count) {}
+
+    /**
+     * The piece at a thickness.
+     *
+     * @param sheetMm the thickness, mm
+     * @param diameterMm its diameter, mm
+     * @param tearPct chance of tearing, %
+     * @param puffPct chance of puffing, %; null for styles that do not
+     * @param rollability rollability, %; null when nothing drinks
+     */
+    public record AtThickness(
+            double sheetMm,
+            double diameterMm,
+            double tearPct,
+            @Nullable Double puffPct,
+            @Nullable Double rollability) {}
+
+    /** The piece of a dough. */
+    public static Disc of(Dough dough) {
+        Formula formula = dough.formula();
+        double piece = Pieces.of(formula).doughGrams();
+        Handling handling = Handling.at(dough, formula.rollAtMinute());
+        double diameter = diameterMm(piece, formula.sheetMm(), formula.style().densityGPerMl());
+        return new Disc(
+                piece,
+                formula.sheetMm(),
+                diameter,
+                handling.minSheetMm(),
+                inside(dough, piece),
+                thicknesses(dough, piece, handling),
+                List.of(new Step(
+                        Rule.PIECE_MASS,
+                        List.of(
+                                Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),
+                                Term.millimetres(Symbol.DIAMETER, diameter),
+                                Term.millimetres(Symbol.SHEET, formula.sheetMm())),
+                        piece,
+                        Unit.GRAMS)));
+    }
+
+    /** Diameter of a piece of so many grams rolled so thick, mm: d = √(4 m / (π ρ h)). */
+    static double diameterMm(double grams, double sheetMm, double density) {
+        return MM_PER_CM * Math.sqrt(4 * grams / (Math.PI * density * sheetMm / MM_PER_CM));
+    }
+
+    private static List<Inside> inside(Dough dough, double piece) {
+        double all = dough.grams();
+        List<Inside> inside = new ArrayList<>();
+        for (DoughRow row : dough.rows()) {
+            double mm = row.pieceMm();
+            if (mm > 0 && row.grams() > 0 && row.line().form() != null) {
+                double share = row.grams() / all;
+                double cm = mm / MM_PER_CM;
+                inside.add(new Inside(
+                        row.line().index(),
+                        row.ingredient().code(),
+                        row.ingredient().name(),
+                        mm,
+                        row.line().form().pieceIsSoft(),
+                        100 * share,
+                        share * piece / (PIECE_DENSITY * cm * cm * cm)));
+            }
+        }
+        return inside;
+    }
+
+    private static List<AtThickness> thicknesses(Dough dough, double piece, Handling handling) {
+        Formula formula = dough.formula();
+        double most = Math.max(3 * formula.style().sheetMm(), 2 * formula.sheetMm());
+        double step = Math.max(STEP_MM, Math.ceil((most - LEAST_MM) / MOST_STEPS / STEP_MM) * STEP_MM);
+        List<AtThickness> all = new ArrayList<>();
+        for (int i = 0; LEAST_MM + i * step <= most + 1e-9; i++) {
+            double mm = LEAST_MM + i * step;
+            double tear = Risks.tear(handling.minSheetMm(), mm);
+            all.add(new AtThickness(
+                    mm,
+                    diameterMm(piece, mm, formula.style().densityGPerMl()),
+                    tear,
+                    formula.style().puffs()
+                            ? Double.valueOf(
+                                    Risks.puff(handling.gluten(), mm, handling.pieceShare(), tear, formula.style()))
+                            : null,
+                    handling.stick() == null || handling.crack() == null
+                            ? null
+                            : Double.valueOf(Risks.rollability(
+                                    handling.stick(),
+                                    handling.crack(),
+                                    tear,
+                                    handling.springBackPct(),
+                                    formula.style()))));
+        }
+        return all;
+    }
+}

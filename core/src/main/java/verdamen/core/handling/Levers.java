@@ -1,0 +1,321 @@
+package verdamen.core.handling;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSource;
+import verdamen.core.formula.Part;
+import verdamen.core.handling.Help.Helps;
+import verdamen.core.model.Unit;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Role;
+
+/**
+ * Looks for the changes that would help each figure most: every lever is pulled a little, alone, and the dough looked at
+ * again. Plain water stays as far from what is needed as it was, so that no lever is credited with a better water.
+ */
+final class Levers {
+
+    private static final int SHOWN = 3;
+    private static final double REST_STEP = 10;
+    private static final double WATER_SHARE = 0.02;
+    private static final double FLOUR_SHARE = 0.10;
+    private static final double GLUTEN_SHARE = 0.01;
+    private static final double INCLUSION_SHARE = 0.20;
+    private static final double PIECE_SHARE = 0.5;
+    private static final double SHEET_STEP = 0.3;
+    private static final double FAT_SHARE = 0.02;
+    private static final double LEAST_SHEET = 0.6;
+    private static final double PERCENT = 100;
+    private static final double NOTHING = 1e-6;
+    private static final String STRONG_FLOUR = "wheat-strong-white";
+    private static final String GLUTEN = "wheat-gluten-vital";
+
+    private final Formula formula;
+    private final Handling now;
+    private final double needed;
+    private final double off;
+    private final double flour;
+
+    private Levers(Dough dough) {
+        this.formula = dough.formula();
+        this.now = Handling.at(dough, formula.rollAtMinute());
+        this.needed = Balance.of(dough).water().needed();
+        this.off = plainWater(formula) - needed;
+        this.flour = dough.flourGrams();
+    }
+
+    /** The helps for every figure that applies. */
+    static List<Helps> of(Dough dough) {
+        return new Levers(dough).helps();
+    }
+
+    /** A lever pulled: the formula afterwards. */
+    private record Pulled(
+            Lever lever, @Nullable Line line, @Nullable String ingredient, double amount, Unit unit, Formula after) {}
+
+    /** What a pulled lever leads to. */
+    private record Outcome(Pulled pulled, Handling handling, double waterChange, double wholeGrain, double inclusion) {}
+
+    private List<Helps> helps() {
+        List<Outcome> outcomes = pulled().stream().map(this::outcome).toList();
+        List<Helps> all = new ArrayList<>();
+        for (Figure figure : Figure.values()) {
+            Double value = now.value(figure);
+            if (value != null) {
+                all.add(new Helps(figure, best(figure, value, outcomes)));
+            }
+        }
+        return all;
+    }
+
+    private static List<Help> best(Figure figure, double value, List<Outcome> outcomes) {
+        List<Help> found = new ArrayList<>();
+        for (Outcome outcome : outcomes) {
+            Double then = outcome.handling().value(figure);
+            double gain = then == null ? 0 : (moreIsBetter(figure) ? then - value : value - then);
+            if (then != null && gain > NOTHING) {
+                Pulled pulled = outcome.pulled();
+                found.add(new Help(
+                        pulled.lever(),
+                        pulled.line() == null
+                                ? null
+                                : Integer.valueOf(pulled.line().index()),
+                        pulled.ingredient(),
+                        pulled.amount(),
+                        pulled.unit(),
+                        then,
+                        gain,
+                        outcome.waterChange(),
+                        outcome.wholeGrain(),
+                        outcome.inclusion()));
+            }
+        }
+        found.sort(Comparator.comparingDouble(Help::gain).reversed());
+        return List.copyOf(found.subList(0, Math.min(SHOWN, found.size())));
+    }
+
+    private static boolean moreIsBetter(Figure figure) {
+        return figure == Figure.GLUTEN || figure == Figure.ROLLABILITY || figure == Figure.PUFF;
+    }
+
+    private Outcome outcome(Pulled pulled) {
+        boolean water = pulled.lever() == Lever.MORE_WATER || pulled.lever() == Lever.LESS_WATER;
+        double then = Balance.of(pulled.after()).water().needed();
+        Formula after = water ? pulled.after() : withPlainWater(pulled.after(), Math.max(0, then + off));
+        return new Outcome(
+                pulled,
+                Handling.at(Dough.of(after), after.rollAtMinute()),
+                water ? pulled.amount() : then - needed,
+                wholeGrainPct(after) - wholeGrainPct(formula),
+                inclusion(after) - inclusion(formula));
+    }
+
+    private List<Pulled> pulled() {
+        List<Pulled> all = new ArrayList<>();
+        rest(all);
+        water(all);
+        strongerFlour(all);
+        gluten(all);
+        inclusions(all);
+        sheet(all);
+        fat(all);
+        return all;
+    }
+
+    private void rest(List<Pulled> all) {
+        if (!formula.timeline().phases().isEmpty()) {
+            return;
+        }
+        double rest = formula.restMinutes();
+        all.add(new Pulled(Lever.REST_LONGER, null, null, REST_STEP, Unit.MINUTES, formula.withRest(rest + REST_STEP)));
+        if (rest > 0) {
+            double less = Math.min(REST_STEP, rest);
+            all.add(new Pulled(Lever.REST_SHORTER, null, null, -less, Unit.MINUTES, formula.withRest(rest - less)));
+        }
+    }
+
+    private void water(List<Pulled> all) {
+        double step = WATER_SHARE * flour;
+        double there = plainWater(formula);
+        all.add(new Pulled(Lever.MORE_WATER, null, null, step, Unit.GRAMS, withPlainWater(formula, there + step)));
+        if (there >= step) {
+            all.add(new Pulled(Lever.LESS_WATER, null, null, -step, Unit.GRAMS, withPlainWater(formula, there - step)));
+        }
+    }
+
+    /** A tenth of the flour, taken from the weakest one, becomes strong white flour. */
+    private void strongerFlour(List<Pulled> all) {
+        Optional<Line> weakest = formula.lines().stream()
+                .filter(line -> isFlour(line) && line.grams() > 0)
+                .min(Comparator.comparingDouble(Levers::network));
+        Optional<Ingredient> strong = formula.pantry().ingredient(STRONG_FLOUR);
+        if (weakest.isEmpty()
+                || strong.isEmpty()
+                || weakest.get().ingredient().code().equals(STRONG_FLOUR)) {
+            return;
+        }
+        double grams = Math.min(FLOUR_SHARE * flour, weakest.get().grams());
+        List<Line> lines =
+                changed(weakest.get(), weakest.get().withGrams(weakest.get().grams() - grams));
+        lines.add(Line.of(formula.lineCount(), strong.get(), grams, Part.DOUGH, LineSource.ASKED));
+        all.add(new Pulled(
+                Lever.STRONGER_FLOUR,
+                weakest.get(),
+                weakest.get().ingredient().code(),
+                grams,
+                Unit.GRAMS,
+                formula.withLines(lines)));
+    }
+
+    private static double network(Line line) {
+        Double measured = line.proteinPct();
+        double protein = measured == null ? line.ingredient().composition().proteinPct() : measured;
+        return line.ingredient().behaviour() == null
+                ? 0
+                : protein * line.ingredient().behaviour().glutenQuality();
+    }
+
+    private void gluten(List<Pulled> all) {
+        Optional<Ingredient> vital = formula.pantry().ingredient(GLUTEN);
+        boolean glutenFree =
+                formula.lines().stream().noneMatch(line -> line.ingredient().glutenBearing());
+        if (vital.isEmpty() || glutenFree) {
+            return;
+        }
+        List<Line> lines = new ArrayList<>(formula.lines());
+        double grams = GLUTEN_SHARE * flour;
+        lines.add(Line.of(formula.lineCount(), vital.get(), grams, Part.DOUGH, LineSource.ASKED));
+        all.add(new Pulled(Lever.ADD_GLUTEN, null, GLUTEN, grams, Unit.GRAMS, formula.withLines(lines)));
+    }
+
+    private void inclusions(List<Pulled> all) {
+        for (Line line : formula.lines()) {
+            if (line.part() != Part.DOUGH || line.form() == null || line.grams() <= 0 || !line.isAsked()) {
+                continue;
+            }
+            String code = line.ingredient().code();
+            double less = INCLUSION_SHARE * line.grams();
+            all.add(new Pulled(
+                    Lever.LESS_INCLUSION,
+                    line,
+                    code,
+                    -less,
+                    Unit.GRAMS,
+                    formula.withLines(changed(line, line.withGrams(line.grams() - less)))));
+            double piece = line.pieceMm() == null ? line.form().pieceMm() : line.pieceMm();
+            if (piece > 0) {
+                all.add(new Pulled(
+                        Lever.SMALLER_PIECES,
+                        line,
+                        code,
+                        piece * PIECE_SHARE,
+                        Unit.MILLIMETRES,
+                        formula.withLines(changed(line, line.withPieces(piece * PIECE_SHARE)))));
+            }
+        }
+    }
+
+    private void sheet(List<Pulled> all) {
+        double sheet = formula.sheetMm();
+        all.add(new Pulled(
+                Lever.THICKER_SHEET, null, null, SHEET_STEP, Unit.MILLIMETRES, formula.withSheet(sheet + SHEET_STEP)));
+        if (sheet - SHEET_STEP >= LEAST_SHEET) {
+            all.add(new Pulled(
+                    Lever.THINNER_SHEET,
+                    null,
+                    null,
+                    -SHEET_STEP,
+                    Unit.MILLIMETRES,
+                    formula.withSheet(sheet - SHEET_STEP)));
+        }
+    }
+
+    private void fat(List<Pulled> all) {
+        Optional<Line> fat = formula.lines().stream()
+                .filter(line -> line.isAsked()
+                        && line.part() == Part.DOUGH
+                        && line.ingredient().role() == Role.FAT
+                        && line.grams() > 0)
+                .max(Comparator.comparingDouble(Line::grams));
+        if (fat.isEmpty()) {
+            return;
+        }
+        Line line = fat.get();
+        double step = FAT_SHARE * flour;
+        String code = line.ingredient().code();
+        all.add(new Pulled(
+                Lever.MORE_FAT,
+                line,
+                code,
+                step,
+                Unit.GRAMS,
+                formula.withLines(changed(line, line.withGrams(line.grams() + step)))));
+        double less = Math.min(step, line.grams());
+        all.add(new Pulled(
+                Lever.LESS_FAT,
+                line,
+                code,
+                -less,
+                Unit.GRAMS,
+                formula.withLines(changed(line, line.withGrams(line.grams() - less)))));
+    }
+
+    private List<Line> changed(Line line, Line other) {
+        List<Line> lines = new ArrayList<>(formula.lines());
+        lines.replaceAll(each -> each == line ? other : each);
+        return lines;
+    }
+
+    private static boolean isFlour(Line line) {
+        return line.isAsked() && line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
+    }
+
+    private static boolean isPlainWater(Line line) {
+        return line.isAsked() && line.part() == Part.DOUGH && line.ingredient().isPlainWater();
+    }
+
+    private static double plainWater(Formula formula) {
+        return formula.lines().stream()
+                .filter(Levers::isPlainWater)
+                .mapToDouble(Line::grams)
+                .sum();
+    }
+
+    private static Formula withPlainWater(Formula formula, double grams) {
+        double there = plainWater(formula);
+        List<Line> lines = new ArrayList<>();
+        for (Line line : formula.lines()) {
+            lines.add(isPlainWater(line) && there > 0 ? line.withGrams(line.grams() * grams / there) : line);
+        }
+        if (there == 0 && grams > 0) {
+            lines.add(Line.of(formula.lineCount(), formula.pantry().plainWater(), grams, Part.DOUGH, LineSource.ASKED));
+        }
+        return formula.withLines(lines);
+    }
+
+    private static double wholeGrainPct(Formula formula) {
+        double flour = formula.lines().stream()
+                .filter(Levers::isFlour)
+                .mapToDouble(Line::grams)
+                .sum();
+        double whole = formula.lines().stream()
+                .filter(line -> isFlour(line) && line.ingredient().wholeGrain())
+                .mapToDouble(Line::grams)
+                .sum();
+        return flour > 0 ? PERCENT * whole / flour : 0;
+    }
+
+    private static double inclusion(Formula formula) {
+        return formula.lines().stream()
+                .filter(line -> line.part() == Part.DOUGH && line.form() != null)
+                .mapToDouble(Line::grams)
+                .sum();
+    }
+}

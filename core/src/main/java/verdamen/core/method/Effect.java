@@ -1,0 +1,107 @@
+package verdamen.core.method;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
+import verdamen.core.balance.Filling;
+import verdamen.core.balance.Water;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSource;
+import verdamen.core.formula.Part;
+import verdamen.core.formula.WaterAddition;
+import verdamen.core.handling.Handling;
+import verdamen.core.handling.RollingWindow;
+import verdamen.core.pantry.Feel;
+
+/**
+ * What a way of making does to water, feel and handling. Each way is judged with its own right amount of plain water.
+ *
+ * @param waterGrams plain water needed, g
+ * @param rangeGrams how far the water may be off once it is in, to either side, g
+ * @param softness softness when rolled with that water; null when nothing drinks
+ * @param feel the word for it
+ * @param rollAtMinute minute at which it is rolled
+ * @param windowFirst first minute at which it can be rolled; null when never
+ * @param windowLast last minute at which it can be rolled
+ * @param handling how it handles when rolled
+ * @param puff chance of puffing with its heat, %; null for styles that do not
+ * @param cookLossPct loss in cooking with its heat, % of the piece
+ * @param griddleC temperature of griddle or oven, °C, middle of its range
+ * @param fillingFreePct free water of the filling, %; null without a filling
+ * @param fillingLimitPct its limit, %; null without a filling
+ */
+public record Effect(
+        double waterGrams,
+        double rangeGrams,
+        @Nullable Double softness,
+        @Nullable Feel feel,
+        double rollAtMinute,
+        @Nullable Integer windowFirst,
+        @Nullable Integer windowLast,
+        Handling handling,
+        @Nullable Double puff,
+        double cookLossPct,
+        double griddleC,
+        @Nullable Double fillingFreePct,
+        @Nullable Double fillingLimitPct) {
+
+    /** The effect of a way of making. */
+    static Effect of(Formula formula) {
+        Water water = Balance.of(formula).water();
+        Formula right = atItsWater(formula, Math.max(0, water.needed()));
+        Dough dough = Dough.of(right);
+        double minute = right.rollAtMinute();
+        Handling handling = Handling.at(dough, minute);
+        RollingWindow window = RollingWindow.of(dough).orElse(null);
+        Filling filling = Filling.of(right).orElse(null);
+        return new Effect(
+                water.needed(),
+                rangeGrams(formula, water),
+                handling.softness(),
+                handling.softness() == null ? null : formula.pantry().feel(handling.softness()),
+                minute,
+                window == null ? null : Integer.valueOf(window.first()),
+                window == null ? null : Integer.valueOf(window.last()),
+                handling,
+                handling.puff() == null
+                        ? null
+                        : Double.valueOf(Math.min(
+                                100, handling.puff() * formula.method().heat().puffFactor())),
+                formula.style().cookLossPct() * formula.method().heat().lossFactor(),
+                (formula.style().griddleLowC() + formula.style().griddleHighC()) / 2
+                        + formula.method().heat().griddleChangeK(),
+                filling == null ? null : Double.valueOf(filling.freeWaterPct()),
+                filling == null ? null : Double.valueOf(filling.limitPct()));
+    }
+
+    /** Poured at once the water may be off by its range; felt on the way, by half an addition. */
+    private static double rangeGrams(Formula formula, Water water) {
+        double off = (water.high() - water.low()) / 2;
+        boolean felt = formula.method().waterAddition() == WaterAddition.IN_ADDITIONS;
+        return felt ? Math.min(off, water.additions().eachGrams() / 2) : off;
+    }
+
+    /** The formula with so much plain water in its dough, whatever it has now. */
+    static Formula atItsWater(Formula formula, double grams) {
+        List<Line> lines = new ArrayList<>();
+        boolean poured = false;
+        for (Line line : formula.lines()) {
+            boolean plain = line.isAsked()
+                    && line.part() == Part.DOUGH
+                    && line.ingredient().isPlainWater();
+            if (plain) {
+                lines.add(line.withGrams(poured ? 0 : grams));
+                poured = true;
+            } else {
+                lines.add(line);
+            }
+        }
+        if (!poured) {
+            lines.add(Line.of(formula.lineCount(), formula.pantry().plainWater(), grams, Part.DOUGH, LineSource.ASKED));
+        }
+        return formula.withLines(lines);
+    }
+}

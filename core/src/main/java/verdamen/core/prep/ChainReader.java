@@ -1,0 +1,210 @@
+package verdamen.core.prep;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coded;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Role;
+
+/** Checks a preparation chain as asked against a pantry and works it out, step by step. */
+public final class ChainReader {
+
+    private static final int LONGEST_KEY = 40;
+    private static final int LONGEST_NAME = 60;
+    private static final double MOST_GRAMS = 1_000_000;
+    private static final int MOST_STEPS = 30;
+    private static final String DRY_PULSE = "dry-pulse";
+
+    private final Pantry pantry;
+    private final Faults faults;
+    private final String path;
+
+    private ChainReader(Pantry pantry, Faults faults, String path) {
+        this.pantry = pantry;
+        this.faults = faults;
+        this.path = path;
+    }
+
+    /**
+     * A chain, worked out; nothing, with its faults, when it cannot be.
+     *
+     * @param spec the chain as asked
+     * @param usual what becomes of liquid when the chain does not say
+     * @param pantry where its ingredients come from
+     * @param faults where to add faults, each with its place, as in {@code preps[0].steps[1].afterGrams}
+     * @param path place of the chain, as in {@code preps[0]}
+     */
+    public static Optional<Chain> read(ChainSpec spec, LiquidUse usual, Pantry pantry, Faults faults, String path) {
+        return new ChainReader(pantry, faults, path).chain(spec, usual);
+    }
+
+    private Optional<Chain> chain(ChainSpec spec, LiquidUse usual) {
+        int before = faults.all().size();
+        String key = faults.text(path + ".key", spec.key(), LONGEST_KEY);
+        String name = faults.optionalText(path + ".name", spec.name(), LONGEST_NAME);
+        double grams = faults.needed(path + ".grams", spec.grams(), 0, MOST_GRAMS);
+        LiquidUse use = spec.liquid() == null
+                ? usual
+                : Coded.find(LiquidUse.class, spec.liquid()).orElseGet(() -> {
+                    faults.add(null, path + ".liquid", FaultCode.UNKNOWN_CODE, spec.liquid());
+                    return usual;
+                });
+        Ingredient bought = ingredient(path + ".ingredient", spec.ingredient());
+        if (bought != null && !canBePrepared(bought)) {
+            faults.add(null, path + ".ingredient", FaultCode.NOT_FOR_THIS_STEP, bought.name());
+        }
+        List<StepSpec> steps = spec.steps() == null ? List.of() : spec.steps();
+        if (steps.size() > MOST_STEPS) {
+            faults.number(path + ".steps", (double) steps.size(), 0, MOST_STEPS);
+        }
+        if (bought == null || faults.all().size() > before) {
+            return Optional.empty();
+        }
+        StepRunner runner = new StepRunner(pantry, use);
+        List<StepResult> results = new ArrayList<>();
+        State state = State.bought(bought, grams);
+        for (int index = 0; index < steps.size(); index++) {
+            String at = path + ".steps[" + index + "]";
+            Checked step = checked(steps.get(index), at);
+            StepResult result = step == null ? null : runner.run(step, state, faults, at);
+            if (result == null || faults.all().size() > before) {
+                return Optional.empty();
+            }
+            results.add(result);
+            state = State.after(state, result);
+        }
+        return Optional.of(done(key, name.isEmpty() ? bought.name() : name, bought, grams, results, state, use));
+    }
+
+    private static boolean canBePrepared(Ingredient ingredient) {
+        return switch (ingredient.role()) {
+            case INCLUSION, DRY_ADDITION, FAT -> true;
+            case DAIRY -> ingredient.behaviour() != null;
+            default -> false;
+        };
+    }
+
+    private static Chain done(
+            String key,
+            String name,
+            Ingredient bought,
+            double grams,
+            List<StepResult> results,
+            State state,
+            LiquidUse use) {
+        Liquid liquid = results.stream().map(StepResult::liquid).reduce(Liquid.NONE, Liquid::plus);
+        List<Chain.Remark> remarks = new ArrayList<>();
+        if (results.stream().anyMatch(Chain::pressedHard)) {
+            remarks.add(Chain.Remark.PRESSED_HARD);
+        }
+        if (state.hot()) {
+            remarks.add(Chain.Remark.STILL_HOT);
+        }
+        if (results.stream().anyMatch(ChainReader::coolsTooSlowly)) {
+            remarks.add(Chain.Remark.COOLS_TOO_SLOWLY);
+        }
+        if (state.content().ingredient().group().equals(DRY_PULSE)) {
+            remarks.add(Chain.Remark.NOT_BOILED);
+        }
+        boolean inclusion = state.content().ingredient().role() == Role.INCLUSION;
+        return new Chain(
+                key,
+                name,
+                bought,
+                grams,
+                List.copyOf(results),
+                state.content(),
+                inclusion ? state.form() : null,
+                inclusion ? state.pieceMm() : null,
+                state.hot(),
+                liquid,
+                use,
+                List.copyOf(remarks));
+    }
+
+    private static boolean coolsTooSlowly(StepResult step) {
+        Cooling cooling = step.cooling();
+        return cooling != null
+                && (cooling.safeMinutes() == null || cooling.safeMinutes() > Coefficient.SAFE_COOLING_MINUTES.value());
+    }
+
+    /** Where a chain stands between two steps. */
+    record State(Content content, String form, @Nullable Double pieceMm, boolean hot) {
+
+        static State bought(Ingredient ingredient, double grams) {
+            return new State(Content.of(ingredient, grams), FormAfter.bought(ingredient.group()), null, false);
+        }
+
+        static State after(State before, StepResult result) {
+            return new State(
+                    result.after(),
+                    result.form() == null ? before.form() : result.form(),
+                    result.pieceMm(),
+                    result.hot());
+        }
+    }
+
+    /** A step whose numbers and codes are sound by themselves. */
+    record Checked(StepKind kind, StepSpec spec, double addedWaterGrams, List<Addition> additions) {}
+
+    private @Nullable Checked checked(StepSpec spec, String at) {
+        int before = faults.all().size();
+        StepKind kind = faults.choice(at + ".kind", spec.kind(), StepKind.class);
+        faults.number(at + ".beforeGrams", spec.beforeGrams(), 0, MOST_GRAMS);
+        faults.number(at + ".afterGrams", spec.afterGrams(), 0, MOST_GRAMS);
+        faults.number(at + ".liquidGrams", spec.liquidGrams(), 0, MOST_GRAMS);
+        faults.number(at + ".pieceMm", spec.pieceMm(), 0.1, 50);
+        boolean runs = kind == StepKind.SALT_STAND || kind == StepKind.PRESS;
+        if (spec.liquidGrams() != null && kind != null && !runs) {
+            faults.add(null, at + ".liquidGrams", FaultCode.NOT_FOR_THIS_STEP, spec.liquidGrams());
+        }
+        if (spec.cooling() != null) {
+            temperatures(spec.cooling(), at + ".cooling");
+        }
+        double water = 0;
+        List<Addition> additions = new ArrayList<>();
+        List<StepSpec.AddedSpec> added = spec.added() == null ? List.of() : spec.added();
+        for (int index = 0; index < added.size(); index++) {
+            String place = at + ".added[" + index + "]";
+            Ingredient ingredient =
+                    ingredient(place + ".ingredient", added.get(index).ingredient());
+            double grams = faults.needed(place + ".grams", added.get(index).grams(), 0, MOST_GRAMS);
+            if (ingredient != null && ingredient.isPlainWater()) {
+                water += grams;
+            } else if (ingredient != null && (ingredient.role() == Role.FLOUR || ingredient.isStarter())) {
+                faults.add(null, place + ".ingredient", FaultCode.NOT_FOR_THIS_STEP, ingredient.name());
+            } else if (ingredient != null) {
+                additions.add(new Addition(ingredient, grams));
+            }
+        }
+        return kind == null || faults.all().size() > before ? null : new Checked(kind, spec, water, additions);
+    }
+
+    private void temperatures(StepSpec.CoolingSpec cooling, String at) {
+        faults.number(at + ".fromC", cooling.fromC(), 0, 150);
+        faults.number(at + ".roomC", cooling.roomC(), -30, 60);
+        faults.number(at + ".targetC", cooling.targetC(), 0, 100);
+        faults.number(at + ".readMinute", cooling.readMinute(), 0.1, 1440);
+        faults.number(at + ".readC", cooling.readC(), -30, 150);
+        if ((cooling.readMinute() == null) != (cooling.readC() == null)) {
+            faults.add(null, at + (cooling.readC() == null ? ".readC" : ".readMinute"), FaultCode.MISSING, null);
+        }
+    }
+
+    private @Nullable Ingredient ingredient(String field, @Nullable String code) {
+        if (code == null || code.isBlank()) {
+            faults.add(null, field, FaultCode.MISSING, null);
+            return null;
+        }
+        return pantry.ingredient(code).orElseGet(() -> {
+            faults.add(null, field, FaultCode.UNKNOWN_CODE, code);
+            return null;
+        });
+    }
+}

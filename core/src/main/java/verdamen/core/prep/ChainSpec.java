@@ -1,0 +1,23 @@
+package verdamen.core.prep;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A preparation chain as asked: codes and numbers, not yet checked. {@link ChainReader} turns it into a {@link Chain}.
+ *
+ * @param key its key, unique in the formula; lines refer to it
+ * @param name what the kitchen calls it, at most 60 characters; absent for the ingredient's name
+ * @param ingredient code of what is bought
+ * @param grams how much of it, g
+ * @param liquid what becomes of liquid that runs: {@code dough-water}, {@code kept}, {@code discarded} or
+ *     {@code never-pressed}; absent for what the formula's method says
+ * @param steps the steps, in order
+ */
+public record ChainSpec(
+        @Nullable String key,
+        @Nullable String name,
+        @Nullable String ingredient,
+        @Nullable Double grams,
+        @Nullable String liquid,
+        @Nullable List<StepSpec> steps) {}

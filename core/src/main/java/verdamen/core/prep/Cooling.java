@@ -1,0 +1,113 @@
+package verdamen.core.prep;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Rule;
+import verdamen.core.model.Step;
+import verdamen.core.model.Symbol;
+import verdamen.core.model.Term;
+import verdamen.core.model.Unit;
+
+/**
+ * How long something hot takes to cool, by Newton's law, T = T_room + (T₀ − T_room) e^(−kt).
+ *
+ * @param fromC T₀, °C
+ * @param roomC T_room, °C
+ * @param targetC temperature to reach, °C
+ * @param ratePerMinute k, per minute: from a reading, else by how it lies
+ * @param read whether k comes from a reading
+ * @param minutes minutes from the start until the target is reached; null when the room is too warm for it
+ * @param minutesLeft minutes from the reading, or from the start without one
+ * @param safeMinutes minutes until it is down to the typical food-safety limit; null when the room is too warm
+ * @param curve the temperature every five minutes from the start, °C, until it is reached or four hours have passed
+ * @param steps how the minutes come about
+ */
+public record Cooling(
+        double fromC,
+        double roomC,
+        double targetC,
+        double ratePerMinute,
+        boolean read,
+        @Nullable Double minutes,
+        @Nullable Double minutesLeft,
+        @Nullable Double safeMinutes,
+        List<Double> curve,
+        List<Step> steps) {
+
+    private static final int CURVE_STEP = 5;
+    private static final int CURVE_END = 240;
+
+    /** A cooling with the rate of a heap, or of what lies spread thin. */
+    static Cooling typical(double fromC, double roomC, double targetC, boolean spread) {
+        double rate = (spread ? Coefficient.COOLING_SPREAD : Coefficient.COOLING_HEAP).value();
+        return of(fromC, roomC, targetC, rate, null, List.of());
+    }
+
+    /**
+     * A cooling whose rate comes from a later reading, k = ln((T₀ − T_room)/(T − T_room))/t.
+     *
+     * @param minute when it was read, above 0
+     * @param readC what was read, between room and start
+     */
+    static Cooling read(double fromC, double roomC, double targetC, double minute, double readC) {
+        double rate = Math.log((fromC - roomC) / (readC - roomC)) / minute;
+        Step step = new Step(
+                Rule.COOLING_RATE,
+                List.of(
+                        Term.celsius(Symbol.START_TEMPERATURE, fromC),
+                        Term.celsius(Symbol.ROOM_TEMPERATURE, roomC),
+                        Term.celsius(Symbol.READ_TEMPERATURE, readC),
+                        Term.minutes(Symbol.READ_MINUTE, minute)),
+                rate,
+                Unit.PER_MINUTE);
+        return of(fromC, roomC, targetC, rate, minute, List.of(step));
+    }
+
+    private static Cooling of(
+            double fromC, double roomC, double targetC, double rate, @Nullable Double readMinute, List<Step> before) {
+        Double minutes = minutesTo(fromC, roomC, targetC, rate);
+        List<Step> steps = before;
+        if (minutes != null && minutes > 0) {
+            Step step = new Step(
+                    Rule.COOLING,
+                    List.of(
+                            Term.celsius(Symbol.START_TEMPERATURE, fromC),
+                            Term.celsius(Symbol.ROOM_TEMPERATURE, roomC),
+                            Term.celsius(Symbol.TARGET_TEMPERATURE, targetC),
+                            new Term(Symbol.COOLING_RATE, rate, Unit.PER_MINUTE)),
+                    minutes,
+                    Unit.MINUTES);
+            steps = before.isEmpty() ? List.of(step) : List.of(before.get(0), step);
+        }
+        Double left =
+                minutes == null ? null : Double.valueOf(Math.max(0, minutes - (readMinute == null ? 0 : readMinute)));
+        int end = minutes == null ? CURVE_END : (int) Math.min(CURVE_END, Math.ceil(minutes / CURVE_STEP) * CURVE_STEP);
+        List<Double> curve = java.util.stream.IntStream.rangeClosed(0, end / CURVE_STEP)
+                .mapToObj(i -> at(fromC, roomC, rate, i * CURVE_STEP))
+                .toList();
+        return new Cooling(
+                fromC,
+                roomC,
+                targetC,
+                rate,
+                readMinute != null,
+                minutes,
+                left,
+                minutesTo(fromC, roomC, Coefficient.SAFE_COOLING_C.value(), rate),
+                curve,
+                steps);
+    }
+
+    /** The temperature after some minutes, °C. */
+    static double at(double fromC, double roomC, double rate, double minutes) {
+        return roomC + (fromC - roomC) * Math.exp(-rate * minutes);
+    }
+
+    private static @Nullable Double minutesTo(double fromC, double roomC, double targetC, double rate) {
+        if (fromC <= targetC) {
+            return 0.0;
+        }
+        return roomC >= targetC ? null : Double.valueOf(Math.log((fromC - roomC) / (targetC - roomC)) / rate);
+    }
+}

@@ -1,0 +1,87 @@
+package verdamen.core.prep;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A step of a preparation chain as asked. Every weight may be absent: the typical value stands in.
+ *
+ * @param kind code of the step
+ * @param beforeGrams what was weighed before it, g; absent for all that the step before left
+ * @param afterGrams what was weighed after it, g
+ * @param liquidGrams liquid that ran and was caught, g; for salting and pressing
+ * @param pieceMm size of the pieces, mm; for cutting and mashing
+ * @param drained whether salting pours its liquid off, and boiling its water; absent for yes
+ * @param added what was put in
+ * @param cooling temperatures, for cooling
+ */
+public record StepSpec(
+        @Nullable String kind,
+        @Nullable Double beforeGrams,
+        @Nullable Double afterGrams,
+        @Nullable Double liquidGrams,
+        @Nullable Double pieceMm,
+        @Nullable Boolean drained,
+        @Nullable List<AddedSpec> added,
+        @Nullable CoolingSpec cooling) {
+
+    /**
+     * Something put in at a step.
+     *
+     * @param ingredient its code
+     * @param grams how much, g
+     */
+    public record AddedSpec(
+            @Nullable String ingredient, @Nullable Double grams) {}
+
+    /**
+     * The temperatures of a cooling.
+     *
+     * @param fromC temperature at its start, °C; absent for what comes straight from cooking
+     * @param roomC temperature of the room or fridge, °C; absent for a kitchen
+     * @param targetC temperature to reach, °C; absent for the usual one of the ingredient
+     * @param spread whether it lies spread thin; absent for a heap
+     * @param readMinute minute of a later reading
+     * @param readC the temperature read then, °C
+     */
+    public record CoolingSpec(
+            @Nullable Double fromC,
+            @Nullable Double roomC,
+            @Nullable Double targetC,
+            @Nullable Boolean spread,
+            @Nullable Double readMinute,
+            @Nullable Double readC) {}
+
+    /** A step with typical values. */
+    public static StepSpec of(StepKind kind) {
+        return new StepSpec(kind.code(), null, null, null, null, null, null, null);
+    }
+
+    /** This step with the weight after it. */
+    public StepSpec leaving(double grams) {
+        return new StepSpec(kind, beforeGrams, grams, liquidGrams, pieceMm, drained, added, cooling);
+    }
+
+    /** This step with the liquid that ran. */
+    public StepSpec running(double grams) {
+        return new StepSpec(kind, beforeGrams, afterGrams, grams, pieceMm, drained, added, cooling);
+    }
+
+    /** This step with something put in. */
+    public StepSpec adding(String ingredient, double grams) {
+        return new StepSpec(
+                kind,
+                beforeGrams,
+                afterGrams,
+                liquidGrams,
+                pieceMm,
+                drained,
+                List.of(new AddedSpec(ingredient, grams)),
+                cooling);
+    }
+
+    /** This step with temperatures. */
+    public StepSpec cooling(CoolingSpec temperatures) {
+        return new StepSpec(kind, beforeGrams, afterGrams, liquidGrams, pieceMm, drained, added, temperatures);
+    }
+}

@@ -1,0 +1,132 @@
+package verdamen.core.method;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertTrue;
+import static verdamen.core.Doughs.line;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import verdamen.core.Doughs;
+import verdamen.core.balance.Balance;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
+import verdamen.core.method.Comparison.Option;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.StepKind;
+import verdamen.core.prep.StepSpec;
+
+/** The schools side by side. */
+public class ComparisonTest {
+
+    private static final FormulaSpec TORTILLA = Doughs.spec(
+                    "tortilla",
+                    line("wheat-plain-white", 300),
+                    line("rye-whole", 100),
+                    line("water", 190),
+                    line("lard", 40),
+                    line("salt-fine", 7),
+                    LineSpec.ofPrep("courgette"))
+            .withPreps(List.of(new ChainSpec(
+                    "courgette",
+                    null,
+                    "courgette-raw",
+                    160.0,
+                    null,
+                    List.of(StepSpec.of(StepKind.GRATE), StepSpec.of(StepKind.PRESS)))));
+
+    private static Option option(FormulaSpec spec, Question question, String school) {
+        return Comparison.of(spec, Doughs.BOOK).stream()
+                .filter(each -> each.question() == question)
+                .flatMap(each -> each.options().stream())
+                .filter(each -> each.school().code().equals(school))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Effect effect(Question question, String school) {
+        Effect effect = option(TORTILLA, question, school).effect();
+        assertNotNull(effect, school);
+        return effect;
+    }
+
+    @Test
+    public void everyQuestionHasItsSchoolsWithOneSentence() {
+        Set<String> codes = new HashSet<>();
+        for (Question question : Question.values()) {
+            assertTrue(School.of(question).size() >= 2, question.code());
+            for (School school : School.of(question)) {
+                assertTrue(codes.add(question.code() + school.code()), school.code());
+                assertTrue(school.reason().endsWith(".") && school.reason().contains(":"), school.reason());
+                assertEquals(school.reason().chars().filter(c -> c == '.').count(), 1, school.reason());
+            }
+        }
+    }
+
+    @Test
+    public void fatRubbedInFirstNeedsLessWaterAndOpensTheWindowLater() {
+        Effect usual = effect(Question.FAT_TIMING, "with-water");
+        Effect rubbed = effect(Question.FAT_TIMING, "coat-first");
+        assertTrue(rubbed.waterGrams() < usual.waterGrams() - 3, rubbed.waterGrams() + " of " + usual.waterGrams());
+    }
+
+    @Test
+    public void liquidKeptInTheDoughTakesThePlaceOfWater() {
+        double thrown = effect(Question.PRESSED_LIQUID, "discarded").waterGrams();
+        double used = effect(Question.PRESSED_LIQUID, "dough-water").waterGrams();
+        double kept = effect(Question.PRESSED_LIQUID, "kept").waterGrams();
+        assertTrue(used < thrown - 30, used + " of " + thrown);
+        assertEquals(kept, thrown, 1e-9);
+    }
+
+    @Test
+    public void pouringByFeelNarrowsTheRange() {
+        assertTrue(effect(Question.WATER_ADDITION, "in-additions").rangeGrams()
+                < effect(Question.WATER_ADDITION, "at-once").rangeGrams());
+    }
+
+    @Test
+    public void everyHeatHasItsLossAndPuff() {
+        assertTrue(effect(Question.HEAT, "covered").cookLossPct()
+                < effect(Question.HEAT, "hot-dry").cookLossPct());
+        assertTrue(effect(Question.HEAT, "oven-stone").griddleC()
+                > effect(Question.HEAT, "medium-fat").griddleC());
+    }
+
+    @Test
+    public void inclusionsMoveIntoTheFilling() {
+        Effect sealed = effect(Question.INCLUSION, "sealed");
+        assertEquals(sealed.handling().pieceShare(), 0.0);
+        assertEquals(sealed.fillingLimitPct(), 4.0);
+        assertNull(effect(Question.INCLUSION, "worked-in").fillingFreePct());
+    }
+
+    /** Each row: question, school; choosing it makes the formula follow it. */
+    @DataProvider
+    Object[][] schools() {
+        return School.all().stream().map(school -> new Object[] {school}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "schools")
+    public void aChosenSchoolIsTheOneFollowed(School school) {
+        FormulaSpec applied = option(TORTILLA, school.question(), school.code()).applied();
+        String chosen = Comparison.of(applied, Doughs.BOOK).stream()
+                .filter(each -> each.question() == school.question())
+                .findFirst()
+                .orElseThrow()
+                .chosen();
+        assertEquals(chosen, school.code());
+        Balance.of(Doughs.read(applied));
+    }
+
+    @Test
+    public void theEffectOfTheWayItIsMadeIsItsOwnBalance() {
+        Balance balance = Balance.of(Doughs.read(TORTILLA));
+        assertEquals(
+                effect(Question.KNEADING, "hand").waterGrams(), balance.water().needed(), 1e-9);
+    }
+}
