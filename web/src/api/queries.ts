@@ -1,5 +1,14 @@
 import { queryOptions } from "@tanstack/react-query";
-import { api, type FormulaSpec, taken } from "./client";
+import {
+  api,
+  type BalanceAnswer,
+  type FormulaSpec,
+  type HandlingAnswer,
+  type MethodAnswer,
+  type PrepAnswer,
+  type PrepRequest,
+  taken,
+} from "./client";
 
 /** Everything a formula can be made from; it changes only with the program. */
 export const pantryQuery = queryOptions({
@@ -48,12 +57,54 @@ export const formulaQuery = (id: number, version: number | null) =>
     staleTime: 0,
   });
 
-/** The balance of a formula: the key is the formula, so an answer can never stand for another one. */
-export const balanceQuery = (formula: FormulaSpec) =>
+/** A question about what is on the page; what was asked is part of its key, so an answer never stands for another. */
+export interface Question<S, T> {
+  key: string;
+  ask: (asked: S, signal: AbortSignal) => Promise<T>;
+}
+
+export const balanceQuestion: Question<FormulaSpec, BalanceAnswer> = {
+  key: "balance",
+  ask: (formula, signal) => taken(api.POST("/api/balance", { body: formula, signal })),
+};
+
+/** The chains of a formula and the balance that follows. */
+export const prepQuestion: Question<PrepRequest, PrepAnswer> = {
+  key: "prep",
+  ask: (body, signal) => taken(api.POST("/api/prep", { body, signal })),
+};
+
+/** Every way of making a formula, side by side. */
+export const methodQuestion: Question<FormulaSpec, MethodAnswer> = {
+  key: "method",
+  ask: (formula, signal) => taken(api.POST("/api/method", { body: formula, signal })),
+};
+
+/** How a formula's dough handles. */
+export const handlingQuestion: Question<FormulaSpec, HandlingAnswer> = {
+  key: "handling",
+  ask: (formula, signal) => taken(api.POST("/api/handling", { body: formula, signal })),
+};
+
+/** The feel guide; it changes only with the program. */
+export const guideQuery = queryOptions({
+  queryKey: ["guide"],
+  queryFn: ({ signal }) => taken(api.GET("/api/handling/guide", { signal })),
+  staleTime: Infinity,
+});
+
+/** How it is computed; it changes only with the program. */
+export const modelQuery = queryOptions({
+  queryKey: ["model"],
+  queryFn: ({ signal }) => taken(api.GET("/api/model", { signal })),
+  staleTime: Infinity,
+});
+
+/** The batches of a formula, the newest first. */
+export const batchesQuery = (formula: number) =>
   queryOptions({
-    queryKey: ["balance", formula],
-    queryFn: ({ signal }) => taken(api.POST("/api/balance", { body: formula, signal })),
-    staleTime: Infinity,
-    gcTime: 60_000,
-    retry: false,
+    queryKey: ["batches", formula],
+    queryFn: ({ signal }) =>
+      taken(api.GET("/api/formulas/{formula}/batches", { params: { path: { formula } }, signal })),
+    staleTime: 0,
   });

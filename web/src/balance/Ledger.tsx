@@ -76,6 +76,8 @@ function Row({ row, pantry }: { row: LedgerRow; pantry: PantryDocument }) {
             <span className="min-w-0 truncate">
               {row.name}
               {row.starterHalf && <span className="soft"> (half of the starter)</span>}
+              {row.source === "PREPARED" && <span className="soft"> (from preparing)</span>}
+              {row.source === "BENCH" && <span className="soft"> (from bench and hands)</span>}
               {row.measured && <span className="soft"> · measured</span>}
             </span>
           </button>

@@ -90,7 +90,7 @@ function BlockShape({ block, title, perGram, editor, onHold }: BlockShapeProps) 
       aria-valuenow={Math.round(row.grams)}
       aria-valuetext={`${figures.mass(row.grams)} of ${row.name}, ${title} ${figures.mass(block.grams)}`}
       className="cursor-ns-resize"
-      data-block={`${title} ${row.line}`}
+      data-block={`${title} ${row.line}${row.source === "ASKED" ? "" : ` ${row.ingredient}`}`}
       data-grams={block.grams.toFixed(2)}
     >
       <title>{said}: drag up or down to change its weight</title>

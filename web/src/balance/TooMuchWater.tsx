@@ -14,10 +14,18 @@ interface TooMuchWaterProps {
 export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
   const figures = useFigures();
   const name = (line: number | null | undefined) => {
-    const code = line == null ? null : editor.draft.lines[line]?.ingredient;
+    const drafted = line == null ? null : editor.draft.lines[line];
+    const code = drafted?.prep
+      ? editor.draft.preps?.find(({ key }) => key === drafted.prep)?.ingredient
+      : drafted?.ingredient;
     return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? "it";
   };
-  const apply = (way: WayOut) =>
+  const apply = (way: WayOut) => {
+    const key = way.line == null ? null : editor.draft.lines[way.line]?.prep;
+    if (key && way.grams != null && (way.remedy === "press" || way.remedy === "cook-down")) {
+      editor.edit({ kind: "draft", patch: { preps: withStep(editor, key, way) } });
+      return;
+    }
     editor.edit({
       kind: "lines",
       patches: way.changes.map(({ line, grams, form, waterPct }) => ({
@@ -25,6 +33,7 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
         patch: { grams, sd: null, ...(waterPct == null ? {} : { form, waterPct }) },
       })),
     });
+  };
   return (
     <section aria-label="Too much water" className="border-warning bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3">
       <h3 className="text-lg">
@@ -51,6 +60,14 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** A line that a preparation fills is pressed or cooked down there. */
+function withStep(editor: Editor, key: string, way: WayOut) {
+  const step = { kind: way.remedy, liquidGrams: way.grams };
+  return (editor.draft.preps ?? []).map((chain) =>
+    chain.key === key ? { ...chain, steps: [...(chain.steps ?? []), step] } : chain,
   );
 }
 

@@ -9,8 +9,10 @@ const LEAST_HEIGHT = 2;
 /** Lets a block of the beam be dragged or moved with the arrow keys: its line's weight follows. */
 export function useBlockDrag(block: Block, perGram: number, editor: Editor, onHold: (holding: boolean) => void) {
   const from = useRef<{ y: number; grams: number; height: number; unit: number } | null>(null);
-  const { line } = block.row;
-  const key = editor.draft.lines[line]?.key;
+  const { line, source } = block.row;
+  // What a preparation or the bench puts in follows from there: it is not weighed into the bowl by itself.
+  const own = source === "ASKED" && !editor.draft.lines[line]?.prep;
+  const key = own ? editor.draft.lines[line]?.key : undefined;
 
   const setGrams = (grams: number, tag: string) => {
     if (key !== undefined) {

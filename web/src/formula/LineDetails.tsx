@@ -5,6 +5,7 @@ import { useFigures } from "../kitchen";
 import { NumberField } from "../parts";
 import type { NumberEntry } from "../parts/NumberField";
 import type { DraftLine } from "./draft";
+import { Exchanges } from "./Exchanges";
 import type { Faults } from "./faults";
 import { LotChoice } from "./LotChoice";
 import type { Editor } from "./useEditor";
@@ -19,6 +20,9 @@ const MEASUREMENTS: Measured[] = [
   "absorptionSdPct",
   "pieceMm",
 ];
+
+/** Groups with something that can stand for them. */
+const EXCHANGED = new Set(["yeast", "potato", "cooked-veg", "milk-powder", "milk", "dry-pulse", "cooked-pulse"]);
 
 /** Whether a measured value stands in for a typical one. */
 export function hasMeasurements(line: DraftLine): boolean {
@@ -75,7 +79,20 @@ export function LineDetails({ line, index, count, ingredient, editor, faults }: 
             <option value="surface">surface</option>
           </select>
         </Field>
-        {number("sd", "Weighing error ±", "g")}
+        {!line.prep && number("sd", "Weighing error ±", "g")}
+        {editor.draft.method?.firstStage && (
+          <Field label="Stage">
+            <select
+              className="quiet-field framed"
+              aria-label={`Stage, line ${index + 1}`}
+              value={line.stage ?? ""}
+              onChange={(event) => set({ stage: event.target.value || null })}
+            >
+              <option value="">the dough itself</option>
+              <option value="first">the {editor.draft.method.firstStage}</option>
+            </select>
+          </Field>
+        )}
         {ingredient && !dry && number("waterPct", "Water, measured", "%", ingredient.composition.waterPct)}
         {flour && number("moisturePct", "Moisture of the lot", "%", 14)}
         {behaviour && number("proteinPct", "Protein, on the pack", "%", ingredient.composition.proteinPct)}
@@ -99,6 +116,9 @@ export function LineDetails({ line, index, count, ingredient, editor, faults }: 
         )}
       </div>
       {flour && line.grams !== null && <LotChoice line={line} index={index} editor={editor} />}
+      {ingredient && EXCHANGED.has(ingredient.group) && typeof line.grams === "number" && (
+        <Exchanges line={line} index={index} editor={editor} />
+      )}
       {ingredient && (
         <p className="soft mt-2 text-xs">
           Typical values: water {figures.percent(ingredient.composition.waterPct)}

@@ -2,7 +2,7 @@ import { useSortable } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { ChevronDown, ChevronUp, GripVertical } from "lucide-react";
 import { type KeyboardEvent, useState } from "react";
-import type { PantryDocument } from "../api";
+import type { PantryDocument, PreparedLine } from "../api";
 import { useFigures } from "../kitchen";
 import { NumberField, Swatch } from "../parts";
 import { type DraftLine, picks, weighed } from "./draft";
@@ -11,6 +11,7 @@ import { IngredientPicker } from "./IngredientPicker";
 import { hasMeasurements, LineDetails } from "./LineDetails";
 import { LineNote } from "./LineNote";
 import { PercentageField } from "./PercentageField";
+import { PreparedName } from "./PreparedName";
 import type { Editor } from "./useEditor";
 
 interface LineRowProps {
@@ -21,6 +22,8 @@ interface LineRowProps {
   pantry: PantryDocument;
   faults: Faults;
   bakersPct: number | null;
+  /** What a preparation chain puts in; null for a line that none fills, or before it is known. */
+  prepared: PreparedLine | null;
   onEnter: () => void;
 }
 
@@ -37,7 +40,7 @@ const FORGOTTEN: Partial<DraftLine> = {
 };
 
 /** One line of the bowl. */
-export function LineRow({ line, index, count, editor, pantry, faults, bakersPct, onEnter }: LineRowProps) {
+export function LineRow({ line, index, count, editor, pantry, faults, bakersPct, prepared, onEnter }: LineRowProps) {
   const { edit } = editor;
   const figures = useFigures();
   const [open, setOpen] = useState(false);
@@ -90,8 +93,11 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
         >
           <GripVertical size={15} aria-hidden />
         </button>
-        <Swatch material={ingredient?.material ?? "other"} />
+        <Swatch material={prepared?.material ?? ingredient?.material ?? (line.prep ? "inclusion" : "other")} />
         <div className="min-w-0 flex-1">
+          {line.prep ? (
+            <PreparedName line={line} editor={editor} prepared={prepared} />
+          ) : (
           <IngredientPicker
             ingredients={pantry.ingredients}
             value={line.ingredient}
@@ -99,7 +105,10 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
             error={faults.of(index, "ingredient")}
             onPick={(picked) => set({ ...FORGOTTEN, ...picks(line), ingredient: picked.code })}
           />
-          <LineNote line={line} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
+          )}
+          {!line.prep && (
+            <LineNote line={line} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
+          )}
         </div>
         <NumberField
           label={label("Weight")}
@@ -110,7 +119,7 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
           fromTyped={figures.gramsFromMassUnit}
           error={faults.of(index, "grams")}
           dataField="grams"
-          placeholder={line.open ? "open" : ""}
+          placeholder={line.open ? "open" : line.prep && prepared ? figures.massNumber(prepared.grams) : ""}
           onChange={(grams) => set(weighed(line, grams))}
           onKeyDown={enters}
         />

@@ -10,7 +10,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { Plus } from "lucide-react";
 import { useRef } from "react";
-import type { PantryDocument } from "../api";
+import type { PantryDocument, PreparedLine } from "../api";
 import { useFigures } from "../kitchen";
 import { Hint } from "../parts";
 import type { Faults } from "./faults";
@@ -23,7 +23,7 @@ interface LineTableProps {
   faults: Faults;
   bakersPct: (number | null)[];
   /** Totals of the dough from the last balance; null before there is one. */
-  totals: { flourGrams: number; doughGrams: number } | null;
+  totals: { flourGrams: number; doughGrams: number; prepared: (PreparedLine | null)[] } | null;
 }
 
 /** The lines of a formula, edited in place. */
@@ -69,6 +69,7 @@ export function LineTable({ editor, pantry, faults, bakersPct, totals }: LineTab
                 pantry={pantry}
                 faults={faults}
                 bakersPct={bakersPct[index] ?? null}
+                prepared={totals?.prepared[index] ?? null}
                 onEnter={() => (index === draft.lines.length - 1 ? add() : focusGrams(list.current, index + 1))}
               />
             ))}

@@ -1,4 +1,4 @@
-import type { FormulaDocument, FormulaSpec, IntakeLine, LineOrigin, LineSpec, Openness, RecipeNotes } from "../api";
+import type { ChainSpec, FormulaDocument, FormulaSpec, IntakeLine, LineOrigin, LineSpec, MethodSpec, Openness, RecipeNotes } from "../api";
 import type { NumberEntry } from "../parts/NumberField";
 
 /** A line being edited: as asked of the server, but a number may still be text that is none. */
@@ -20,6 +20,11 @@ export interface DraftLine {
   /** Why it does not count yet; absent for a line that counts. */
   open?: Openness | null;
   origin?: LineOrigin | null;
+  /** Key of the preparation chain that fills it; its ingredient is then that chain's. */
+  prep?: string | null;
+  /** "first" for a line of the sponge or soaker. */
+  stage?: string | null;
+  temperatureC?: NumberEntry;
   /** What is to be confirmed about how its words were read; never sent. */
   check?: Pick<IntakeLine, "status" | "reason" | "findings"> | null;
 }
@@ -33,6 +38,8 @@ export interface DraftSettings {
   restMinutes?: NumberEntry;
   sheetMm?: NumberEntry;
   softnessTarget?: NumberEntry;
+  method?: MethodSpec | null;
+  preps?: ChainSpec[] | null;
 }
 
 /** A formula being edited. */
@@ -67,7 +74,7 @@ function draftLine(line: LineSpec | null): DraftLine {
   return {
     ...line,
     key: newKey(),
-    ingredient: line?.ingredient ?? "",
+    ingredient: line?.prep ? "" : (line?.ingredient ?? ""),
     grams: line?.grams ?? null,
     open: (line?.open ?? null) as Openness | null,
   };
@@ -92,17 +99,19 @@ export function weighed(line: DraftLine, grams: NumberEntry): Partial<DraftLine>
  */
 export function specOf(draft: Draft): FormulaSpec {
   const { name: _, lines, ...settings } = draft;
-  const end = lines.findLastIndex((line) => line.ingredient !== "" || line.grams !== null || line.open) + 1;
+  const end = lines.findLastIndex((line) => line.ingredient !== "" || line.grams !== null || line.open || line.prep) + 1;
   const spec = {
     ...settings,
-    lines: lines.slice(0, end).map(({ key: _key, check: _check, ...line }) => (line.open === "unread" ? { ...line, ingredient: null } : line)),
+    lines: lines.slice(0, end).map(({ key: _key, check: _check, ...line }) => 
+      line.open === "unread" || line.prep ? { ...line, ingredient: null } : line,
+    ),
   };
   return JSON.parse(JSON.stringify(spec)) as FormulaSpec;
 }
 
 /** The draft as it is balanced: a line without a weight yet weighs nothing. */
 export function balancedSpecOf(spec: FormulaSpec): FormulaSpec {
-  return { ...spec, lines: spec.lines?.map((line) => (line && line.grams == null && !line.open ? { ...line, grams: 0 } : line)) };
+  return { ...spec, lines: spec.lines?.map((line) => (line && line.grams == null && !line.open && !line.prep ? { ...line, grams: 0 } : line)) };
 }
 
 /** Whether two drafts hold the same, whatever keys their lines have. */

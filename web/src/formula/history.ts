@@ -1,4 +1,4 @@
-import type { RecipeNotes } from "../api";
+import type { MethodSpec, RecipeNotes } from "../api";
 import { type Draft, type DraftLine, type DraftSettings, newKey } from "./draft";
 
 /** A draft with what can be undone and redone. */
@@ -14,6 +14,8 @@ export type Edit =
   | { kind: "name"; name: string }
   | { kind: "notes"; patch: Partial<RecipeNotes> }
   | { kind: "settings"; patch: Partial<DraftSettings> }
+  | { kind: "method"; patch: Partial<MethodSpec> }
+  | { kind: "draft"; patch: Partial<Omit<Draft, "name">>; tag?: string }
   | { kind: "line"; key: string; patch: Partial<DraftLine>; tag?: string }
   | { kind: "add"; line?: Partial<DraftLine>; after?: string }
   | { kind: "remove"; key: string }
@@ -73,6 +75,10 @@ function tagOf(edit: Edit): string | null {
       return `notes ${Object.keys(edit.patch).join()}`;
     case "settings":
       return `settings ${Object.keys(edit.patch).join()}`;
+    case "method":
+      return `method ${Object.keys(edit.patch).join()}`;
+    case "draft":
+      return edit.tag ?? null;
     case "line":
       return edit.tag ?? `${edit.key} ${Object.keys(edit.patch).join()}`;
     default:
@@ -89,6 +95,10 @@ function changed(draft: Draft, edit: Change): Draft {
     case "notes":
       return { ...draft, notes: { ...draft.notes, ...edit.patch } };
     case "settings":
+      return { ...draft, ...edit.patch };
+    case "method":
+      return { ...draft, method: { ...draft.method, ...edit.patch } };
+    case "draft":
       return { ...draft, ...edit.patch };
     case "replace":
       return edit.draft;

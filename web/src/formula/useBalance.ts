@@ -1,40 +1,55 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
-import { type BalanceAnswer, balanceQuery, type FormulaSpec, type Problem, problemOf } from "../api";
+import { type BalanceAnswer, balanceQuestion, type FormulaSpec, type Problem, problemOf, type Question } from "../api";
 
 /** During a burst of edits, as when a number is typed, the balance is asked for once it pauses this long. */
 const QUIET_MS = 40;
 /** An edit after a pause this long begins a new burst and is asked for at once. */
 const BURST_GAP_MS = 250;
 
-/** The balance of what is on the page. */
-export interface BalanceView {
+/** The answer to what is on the page. */
+export interface AnswerView<T> {
   /** The last good answer; stays while a new one is on its way or the formula has a fault. */
-  answer: BalanceAnswer | null;
+  answer: T | null;
   /** Whether the answer is that of the formula on the page. */
   current: boolean;
   problem: Problem | null;
 }
+
+export type BalanceView = AnswerView<BalanceAnswer>;
 
 /**
  * Asks for the balance of a formula, a moment after the last edit. An answer is kept under the formula that it answers,
  * so an older one never stands over a newer one.
  */
 export function useBalance(spec: FormulaSpec): BalanceView {
-  const settled = useSettled(spec);
-  const query = useQuery({
-    ...balanceQuery(settled),
-    enabled: (settled.lines?.length ?? 0) > 0,
-    placeholderData: keepPreviousData,
+  return useAnswer(balanceQuestion, spec, (formula) => (formula.lines?.length ?? 0) > 0);
+}
+
+/** Asks the server about what is on the page, a moment after the last edit. */
+export function useAnswer<S, T>(
+  question: Question<S, T>,
+  asked: S,
+  enabled: (settled: S) => boolean = () => true,
+): AnswerView<T> {
+  const settled = useSettled(asked);
+  const query = useQuery<T>({
+    queryKey: [question.key, settled],
+    queryFn: ({ signal }) => question.ask(settled, signal),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+    enabled: enabled(settled),
+    placeholderData: (before) => before,
   });
-  const [lastGood, setLastGood] = useState<BalanceAnswer | null>(null);
+  const [lastGood, setLastGood] = useState<T | null>(null);
   const fresh = query.isSuccess ? query.data : null;
   if (fresh && fresh !== lastGood) {
     setLastGood(fresh);
   }
   return {
     answer: fresh ?? lastGood,
-    current: settled === spec && query.isSuccess && !query.isPlaceholderData,
+    current: settled === asked && query.isSuccess && !query.isPlaceholderData,
     problem: query.isError ? problemOf(query.error) : null,
   };
 }

@@ -1,4 +1,4 @@
-import { CircleHelp, Moon, Search, Settings2, Sun } from "lucide-react";
+import { CircleHelp, Hand, Moon, Search, Settings2, Sun } from "lucide-react";
 import { NavLink, Outlet, useMatch, useNavigate } from "react-router";
 import { MaterialPatterns } from "../parts";
 import { useCommands } from "./commandRegistry";
@@ -40,6 +40,8 @@ function Shelf() {
       enabled: formula !== undefined,
     })),
     { name: "To the pantry", keys: "alt+g", run: () => void navigate("/pantry") },
+    { name: "The feel guide and its drill", keys: "alt+u", run: () => void navigate("/guide") },
+    { name: "How it is computed", run: () => void navigate("/model") },
     { name: "Kitchen settings", run: () => void navigate("/kitchen") },
     { name: theme === "oven" ? "Light theme: the bench" : "Dark theme: the oven", keys: "alt+t", run: toggle },
   ]);
@@ -71,6 +73,9 @@ function Shelf() {
           </>
         )}
         <span className="flex-1" />
+        <NavLink to="/guide" className="btn btn-ghost btn-sm btn-square" aria-label="Feel guide" title="Feel guide (Alt+U)">
+          <Hand size={18} aria-hidden />
+        </NavLink>
         <button
           className="soft hairline bg-base-100 hover:text-base-content mr-2 flex h-7 items-center gap-2 rounded-full border px-3 text-xs"
           onClick={() => press("k", true)}

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import type { Step } from "../api";
 import { useFigures } from "../kitchen";
 import { stepWords } from "../words";
@@ -7,11 +8,14 @@ export function Steps({ steps }: { steps: Step[] }) {
   const figures = useFigures();
   return (
     <ul className="flex flex-col gap-1">
-      {steps.map((step) => {
+      {steps.map((step, index) => {
         const { says, sum } = stepWords(step, figures);
         return (
-          <li key={step.rule} className="leading-snug">
-            <span className="font-semibold">{says}</span> <span className="soft">= {sum}</span>
+          <li key={`${step.rule} ${index}`} className="leading-snug">
+            <span className="font-semibold">{says}</span> <span className="soft">= {sum}</span>{" "}
+            <Link to={`/model#${step.rule}`} className="soft hover:text-base-content whitespace-nowrap underline" aria-label={`How ${says} is computed`}>
+              how
+            </Link>
           </li>
         );
       })}

@@ -60,6 +60,26 @@ export const GLOSSARY = {
     name: "Dry end and wet end",
     text: "When flour and water are both given as ranges, the recipe means the lower ends together and the upper ends together. The end with less hydration is the dry one.",
   },
+  freeWater: {
+    name: "Free water of a filling",
+    text: "Water that its parts let go of while it stands, more with salt, less what its flours take up. How it is enclosed sets how much of it the bread holds.",
+  },
+  band: {
+    name: "The band round the curve",
+    text: "In 8 of 10 bowls the softness lies within the band. It comes from the weighing errors and from how well each flour's absorption is known.",
+  },
+  likelihood: {
+    name: "How far the figures speak for it",
+    text: "The formula's own figures say how far each cause applies; each cause also has a weight for how often it is behind the symptom. What no figure shows, such as uneven rolling, stands at a constant. Check before you correct.",
+  },
+  heatBalance: {
+    name: "Heat balance",
+    text: "What flour, inclusions and kneading bring or take in warmth, the water must make up. Bowl, bench and hands are left out.",
+  },
+  pickup: {
+    name: "What the dough takes up",
+    text: "Flour from the bench, water from wet hands and oil get into the dough while it is rolled. They count in its balance, but not in baker's percentages.",
+  },
   aim: {
     name: "Softness to aim for",
     text: "Left empty, the style's own. It moves the water asked for, not the style's window.",

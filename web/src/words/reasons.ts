@@ -123,6 +123,66 @@ const RULES: Record<Step["rule"], (read: Read, value: number, figures: Figures) 
     says: `puffs: ${f.percent(value)}`,
     sum: `gluten ${f.number(read("GLUTEN"), 0)}, sheet ${f.number(read("SHEET"), 1)} mm for a usual ${f.number(read("STYLE_SHEET"), 1)} mm, ${share(f, read("PIECE_SHARE"))} in pieces, tears ${f.percent(read("TEAR"))}`,
   }),
+  PREP_SHARE: (read, value, f) => ({
+    says: `leaves ${f.mass(value)}`,
+    sum: `${f.mass(read("BEFORE"))} × ${share(f, read("SHARE"))}, a typical value`,
+  }),
+  PRESSED: (read, value, f) => ({
+    says: `water ${share(f, value)} afterwards`,
+    sum: `(${f.mass(read("OWN_WATER"))} water − 0.95 × ${f.mass(read("LIQUID"))} liquid) ÷ ${f.mass(read("AFTER"))}`,
+  }),
+  DRY_MATTER_KEPT: (read, value, f) => ({
+    says: `water ${share(f, value)} afterwards`,
+    sum: `1 − ${f.mass(read("OWN_SOLIDS"))} dry matter ÷ ${f.mass(read("AFTER"))}`,
+  }),
+  SOAKED: (read, value, f) => ({
+    says: `water ${share(f, value)} afterwards`,
+    sum: `1 − ${f.number(read("KEPT_SOLIDS"), 2)} × ${f.mass(read("OWN_SOLIDS"))} dry matter ÷ ${f.mass(read("AFTER"))}`,
+  }),
+  WATER_ADDED: (read, value, f) => ({
+    says: `water ${share(f, value)} afterwards`,
+    sum: `(${f.mass(read("OWN_WATER"))} + ${f.mass(read("ADDED"))}) ÷ ${f.mass(read("AFTER"))}`,
+  }),
+  CLARIFIED: (read, value, f) => ({
+    says: `${f.mass(value)} of clarified butter`,
+    sum: `0.98 × ${f.mass(read("FAT"))} of fat`,
+  }),
+  COOLING: (read, value, f) => ({
+    says: `${f.number(value, 0)} min from ${f.temperature(read("START_TEMPERATURE"))} to ${f.temperature(read("TARGET_TEMPERATURE"))}`,
+    sum: `in ${f.temperature(read("ROOM_TEMPERATURE"))}, ${f.number(100 * read("COOLING_RATE"), 1)} % of the gap a minute`,
+  }),
+  COOLING_RATE: (read, value, f) => ({
+    says: `cools by ${f.number(100 * value, 1)} % of the gap a minute`,
+    sum: `${f.temperature(read("READ_TEMPERATURE"))} read after ${f.number(read("READ_MINUTE"), 0)} min, from ${f.temperature(read("START_TEMPERATURE"))} in ${f.temperature(read("ROOM_TEMPERATURE"))}`,
+  }),
+  FILLING_FREE_WATER: (read, value, f) => ({
+    says: `free water ${f.percent(value)}`,
+    sum: `(${f.mass(read("FREE_WATER"))} let go of, with ${f.percent(read("FILLING_SALT_PCT"))} salt, − ${f.mass(read("FILLING_DRINKS"))} drunk by its flours) ÷ ${f.mass(read("FILLING"))}`,
+  }),
+  WATER_TEMPERATURE: (read, value, f) => ({
+    says: `water at ${f.temperature(value)}`,
+    sum: `for a dough of ${f.temperature(read("DOUGH_TEMPERATURE"))}: the rest (${f.number(read("OTHER_HEAT"), 0)} J/K) is at ${f.temperature(read("OTHER_HEAT_TEMPERATURE"))}, kneading warms by ${f.number(read("FRICTION"), 1)} K, the water counts ${f.number(read("WATER_HEAT"), 0)} J/K`,
+  }),
+  HOT_WATER_OF_MIX: (read, value, f) => ({
+    says: `${f.mass(value)} of it hot`,
+    sum: `${f.mass(read("WATER_GRAMS"))} × (${f.temperature(read("TARGET_TEMPERATURE"))} − ${f.temperature(read("COLD_TEMPERATURE"))}) ÷ (${f.temperature(read("HOT_TEMPERATURE"))} − ${f.temperature(read("COLD_TEMPERATURE"))})`,
+  }),
+  SOFTNESS_FROM_FEEL: (read, value, f) => ({
+    says: `softness ${f.number(value, 2)} when rolled`,
+    sum: `${f.number(read("FELT_SOFTNESS"), 2)} felt × ${f.number(read("SOFTNESS_LATER"), 2)} expected at minute ${f.number(read("MINUTE"), 0)} ÷ ${f.number(read("SOFTNESS_NOW"), 2)} expected now`,
+  }),
+  BENCH_WATER: (read, value, f) => ({
+    says: `${f.mass(value)} of water`,
+    sum: `(${f.number(read("TARGET"), 2)} − ${f.number(read("SOFTNESS"), 2)}) × ${f.mass(read("DRINKS"))} drunk`,
+  }),
+  BENCH_FLOUR: (read, value, f) => ({
+    says: `${f.mass(value)} of flour`,
+    sum: `(${f.number(read("SOFTNESS"), 2)} − ${f.number(read("TARGET"), 2)}) × ${f.mass(read("DRINKS"))} drunk ÷ (${f.number(read("TARGET"), 2)} × ${f.number(read("FLOUR_DRINKS_PER_GRAM"), 2)} g drunk by a gram)`,
+  }),
+  PIECE_MASS: (read, value, f) => ({
+    says: `a piece of ${f.mass(value)}`,
+    sum: `${f.number(read("DENSITY"), 2)} g/ml × π/4 × (${f.number(read("DIAMETER"), 0)} mm)² × ${f.number(read("SHEET"), 1)} mm`,
+  }),
 };
 
 function share(figures: Figures, value: number): string {

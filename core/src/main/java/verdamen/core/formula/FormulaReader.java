@@ -252,7 +252,8 @@ public final class FormulaReader {
                         : choice(index, "fatState", spec.fatState(), FatState.class, ingredient.fatState()),
                 LineSource.ASKED,
                 headStart,
-                spec.temperatureC());
+                spec.temperatureC(),
+                null);
     }
 
     private void refuseWhatDoesNotApply(int index, LineSpec spec, Ingredient ingredient) {

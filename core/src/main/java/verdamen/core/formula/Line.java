@@ -25,6 +25,7 @@ import verdamen.core.pantry.Ingredient;
  * @param source where it comes from; several lines share an index when a preparation put something in
  * @param headStartMinutes minutes it was wet before the dough was: those of a sponge or soaker
  * @param temperatureC its own temperature when it goes in, °C; absent for the kitchen's
+ * @param prep key of the preparation chain that fills it; absent for what comes from the pantry
  */
 public record Line(
         int index,
@@ -42,7 +43,8 @@ public record Line(
         @Nullable FatState fatState,
         LineSource source,
         double headStartMinutes,
-        @Nullable Double temperatureC) {
+        @Nullable Double temperatureC,
+        @Nullable String prep) {
 
     /** A line of the pantry with typical values. */
     public static Line of(int index, Ingredient ingredient, double grams, Part part, LineSource source) {
@@ -62,6 +64,7 @@ public record Line(
                 ingredient.fatState(),
                 source,
                 0,
+                null,
                 null);
     }
 
@@ -128,6 +131,7 @@ public record Line(
                 fatState,
                 source,
                 headStartMinutes,
-                temperatureC);
+                temperatureC,
+                prep);
     }
 }

@@ -99,7 +99,8 @@ final class PreparedLines {
                 ingredient.fatState(),
                 LineSource.ASKED,
                 head,
-                spec.temperatureC()));
+                spec.temperatureC(),
+                chain.key()));
         for (Addition addition : chain.result().additions()) {
             add(lines, index, addition.ingredient(), share * addition.grams(), part);
         }

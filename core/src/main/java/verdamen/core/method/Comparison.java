@@ -45,6 +45,11 @@ public record Comparison(Question question, @Nullable String chosen, List<Option
         return all;
     }
 
+    /** A formula made in a school's way; it may have faults of its own. */
+    public static FormulaSpec choose(FormulaSpec spec, School school, Pantry pantry) {
+        return Choosing.choose(spec, school, pantry);
+    }
+
     private static Option option(FormulaSpec spec, School school, Pantry pantry) {
         FormulaSpec applied = Choosing.choose(spec, school, pantry);
         try {

@@ -160,7 +160,7 @@ public final class ChainReader {
         faults.number(at + ".afterGrams", spec.afterGrams(), 0, MOST_GRAMS);
         faults.number(at + ".liquidGrams", spec.liquidGrams(), 0, MOST_GRAMS);
         faults.number(at + ".pieceMm", spec.pieceMm(), 0.1, 50);
-        boolean runs = kind == StepKind.SALT_STAND || kind == StepKind.PRESS;
+        boolean runs = kind != null && kind.loses();
         if (spec.liquidGrams() != null && kind != null && !runs) {
             faults.add(null, at + ".liquidGrams", FaultCode.NOT_FOR_THIS_STEP, spec.liquidGrams());
         }

@@ -43,6 +43,11 @@ public enum StepKind implements Coded {
         return code;
     }
 
+    /** Whether liquid runs or water is driven off that can be told by its weight. */
+    public boolean loses() {
+        return this == SALT_STAND || this == PRESS || this == ROAST || this == WILT || this == COOK_DOWN;
+    }
+
     /** Whether what it leaves is hot. */
     public boolean heats() {
         return heats;

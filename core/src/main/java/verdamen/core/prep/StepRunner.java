@@ -299,20 +299,33 @@ final class StepRunner {
         /** Roasting, wilting, cooking down: only water leaves. */
         private StepResult driveOff() {
             double all = filled.grams();
-            double left = spec.afterGrams() == null
-                    ? typicalShare() * filled.baseGrams() + filled.additionGrams()
-                    : spec.afterGrams();
+            double left = leftAfterHeat(all);
             double gone = all - left;
+            boolean byWater = spec.afterGrams() == null && spec.liquidGrams() != null;
             if (gone < -ROUNDING) {
                 refuse("afterGrams", FaultCode.CREATES_MATTER, left, all);
             }
             if (gone > filled.waterGrams() + ROUNDING) {
-                refuse("afterGrams", FaultCode.NO_WATER_LEFT, left, all - filled.waterGrams());
+                refuse(
+                        byWater ? "liquidGrams" : "afterGrams",
+                        FaultCode.NO_WATER_LEFT,
+                        byWater ? gone : left,
+                        byWater ? filled.waterGrams() : all - filled.waterGrams());
             }
             double off = Math.max(0, Math.min(gone, filled.waterGrams()));
             Content after =
                     filled.with(filled.waterGrams() - off, filled.solidsGrams()).as(become());
             return done(after, none(), Liquid.NONE, off, addedWater, List.of(dryMatterKept(after)));
+        }
+
+        /** The weight after, or the water that was driven off, or the typical share. */
+        private double leftAfterHeat(double all) {
+            if (spec.afterGrams() != null) {
+                return spec.afterGrams();
+            }
+            return spec.liquidGrams() == null
+                    ? typicalShare() * filled.baseGrams() + filled.additionGrams()
+                    : all - spec.liquidGrams();
         }
 
         /** Wetting flakes or powder: the weight after, the water put in, or the typical ratio. */

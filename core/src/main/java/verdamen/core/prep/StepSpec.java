@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
  * @param kind code of the step
  * @param beforeGrams what was weighed before it, g; absent for all that the step before left
  * @param afterGrams what was weighed after it, g
- * @param liquidGrams liquid that ran and was caught, g; for salting and pressing
+ * @param liquidGrams liquid that ran and was caught, g, for salting and pressing; water driven off, for roasting, wilting
+ *     and cooking down
  * @param pieceMm size of the pieces, mm; for cutting and mashing
  * @param drained whether salting pours its liquid off, and boiling its water; absent for yes
  * @param added what was put in

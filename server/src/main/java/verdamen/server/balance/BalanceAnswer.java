@@ -7,13 +7,18 @@ import verdamen.core.DoughSheet;
 import verdamen.core.Warning;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Ends;
+import verdamen.core.balance.Filling;
 import verdamen.core.balance.Hydration;
 import verdamen.core.balance.LedgerRow;
 import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.Water;
+import verdamen.core.caution.Caution;
+import verdamen.core.caution.Cautions;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSource;
+import verdamen.core.formula.Salt;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
 import verdamen.core.handling.SoftnessCurve;
@@ -21,6 +26,7 @@ import verdamen.core.intake.Slip;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
+import verdamen.core.pantry.Material;
 
 /**
  * The answer to a balance request.
@@ -47,9 +53,13 @@ import verdamen.core.pantry.Feel;
  * @param slips likely slips of pen, scale or book
  * @param lineRanges 80 % range of each line as asked, g; null for what was weighed and for open lines
  * @param facts cost, allergens and nutrition
+ * @param salt all salt, wherever it went in
+ * @param filling the balance of the filling; null without one
+ * @param cautions the cautions that apply
+ * @param prepared what a preparation chain puts into each line as asked; null for lines that none fills
  * @param ends dry end, likely point and wet end; null when all was weighed
  */
-record BalanceAnswer(
+public record BalanceAnswer(
         double flourGrams,
         double doughGrams,
         Hydration hydration,
@@ -72,7 +82,31 @@ record BalanceAnswer(
         List<Slip> slips,
         List<@Nullable LineRange> lineRanges,
         Facts facts,
+        Salt salt,
+        @Nullable Filling filling,
+        List<Caution> cautions,
+        List<@Nullable PreparedLine> prepared,
         @Nullable Ends ends) {
+
+    /**
+     * What a preparation chain puts into a line.
+     *
+     * @param ingredient code of what it has become
+     * @param name its name
+     * @param material what it is made of
+     * @param grams all that goes in, with what was put in on the way, without liquid, g
+     * @param form the form it meets the flour in; null for what has none
+     * @param waterPct its water, %
+     */
+    public record PreparedLine(
+            String ingredient,
+            String name,
+            Material material,
+            double grams,
+            @Nullable String form,
+            double waterPct) {}
+
+    private static final String PRESSED_LIQUID = "pressed-liquid";
 
     /**
      * The 80 % range of a line that was not weighed.
@@ -80,7 +114,7 @@ record BalanceAnswer(
      * @param low lower end, g, at least 0
      * @param high upper end, g
      */
-    record LineRange(double low, double high) {}
+    public record LineRange(double low, double high) {}
 
     /**
      * The settings as used.
@@ -93,7 +127,7 @@ record BalanceAnswer(
      * @param softnessHigh upper end of the style's window
      * @param springLimitPct most spring-back one rolls against, % of the diameter
      */
-    record Settings(
+    public record Settings(
             double restMinutes,
             double kneadedAtMinute,
             double sheetMm,
@@ -129,12 +163,37 @@ record BalanceAnswer(
                 slips,
                 lineRanges(sheet.formula()),
                 facts,
+                Salt.of(sheet.formula()),
+                Filling.of(sheet.formula()).orElse(null),
+                Cautions.of(sheet.formula()),
+                prepared(sheet.formula()),
                 Ends.of(sheet.formula()).orElse(null));
+    }
+
+    private static List<@Nullable PreparedLine> prepared(Formula formula) {
+        @Nullable PreparedLine[] prepared = new PreparedLine[formula.lineCount()];
+        for (Line line : formula.askedLines()) {
+            if (line.prep() != null) {
+                double put = formula.lines().stream()
+                        .filter(each -> each.index() == line.index() && each.source() == LineSource.PREPARED)
+                        .filter(each -> !each.ingredient().code().equals(PRESSED_LIQUID))
+                        .mapToDouble(Line::grams)
+                        .sum();
+                prepared[line.index()] = new PreparedLine(
+                        line.ingredient().code(),
+                        line.ingredient().name(),
+                        line.ingredient().material(),
+                        line.grams() + put,
+                        line.form() == null ? null : line.form().name(),
+                        100 * line.waterShare());
+            }
+        }
+        return Arrays.asList(prepared);
     }
 
     private static List<@Nullable LineRange> lineRanges(Formula formula) {
         @Nullable LineRange[] ranges = new LineRange[formula.lineCount()];
-        for (Line line : formula.lines()) {
+        for (Line line : formula.askedLines()) {
             if (line.sdGrams() != null) {
                 double half = Coefficient.RANGE_WIDTH.value() * line.sdGrams();
                 ranges[line.index()] = new LineRange(Math.max(0, line.grams() - half), line.grams() + half);

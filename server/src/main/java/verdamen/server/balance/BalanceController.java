@@ -6,18 +6,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import verdamen.core.DoughSheet;
 import verdamen.core.balance.Balance;
 import verdamen.core.formula.BakersPercentages;
-import verdamen.core.formula.Facts;
-import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
-import verdamen.server.intake.IntakeService;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.LotService.Lot;
 import verdamen.server.pantry.PantryService;
@@ -28,20 +24,19 @@ import verdamen.server.pantry.PantryService;
 class BalanceController {
 
     private final PantryService pantry;
-    private final IntakeService intake;
+    private final BalanceService balances;
     private final LotService lots;
 
-    BalanceController(PantryService pantry, IntakeService intake, LotService lots) {
+    BalanceController(PantryService pantry, BalanceService balances, LotService lots) {
         this.pantry = pantry;
-        this.intake = intake;
+        this.balances = balances;
         this.lots = lots;
     }
 
     /** The balance of a formula. */
     @PostMapping
     BalanceAnswer balance(@RequestBody FormulaSpec formula) {
-        Formula read = FormulaReader.read(formula, pantry.pantry());
-        return BalanceAnswer.of(DoughSheet.of(read), intake.slips(read), Facts.of(read, pantry.prices()));
+        return balances.balance(formula);
     }
 
     /** What the lots of a flour would do to the water needed: the book's flour first, then the newest lots. */

@@ -9,10 +9,12 @@ import java.util.Map;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.model.Coded;
 import verdamen.core.pantry.IngredientSpec;
@@ -65,12 +67,25 @@ class FormulaFiles {
                             .filter(code -> code != null && pantry.isOwn(code))
                             .forEach(used::add);
                 }
+                prepared(entry.formula()).filter(pantry::isOwn).forEach(used::add);
             }
         }
         return used.stream()
                 .map(code -> new OwnIngredient(
                         code, IngredientSpec.of(pantry.pantry().ingredient(code).orElseThrow())))
                 .toList();
+    }
+
+    /** Codes of what is bought for preparations and put in on the way. */
+    private static Stream<String> prepared(FormulaSpec formula) {
+        return formula.prepsOrNone().stream()
+                .flatMap(chain -> Stream.concat(
+                        Stream.ofNullable(chain.ingredient()),
+                        Stream.ofNullable(chain.steps())
+                                .flatMap(List::stream)
+                                .flatMap(step -> Stream.ofNullable(step.added()))
+                                .flatMap(List::stream)
+                                .flatMap(added -> Stream.ofNullable(added.ingredient()))));
     }
 
     private static FileFormula formula(History history) {

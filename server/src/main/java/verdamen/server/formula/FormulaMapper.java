@@ -31,7 +31,8 @@ interface FormulaMapper {
             @Nullable Double softnessTarget,
             @Nullable Double pieces,
             @Nullable Double pieceGrams,
-            @Nullable String method) {}
+            @Nullable String method,
+            @Nullable Making making) {}
 
     /** A version with its formula's row, for the list. */
     record NewestRow(
@@ -50,7 +51,8 @@ interface FormulaMapper {
             @Nullable Double softnessTarget,
             @Nullable Double pieces,
             @Nullable Double pieceGrams,
-            @Nullable String method) {}
+            @Nullable String method,
+            @Nullable Making making) {}
 
     /** A line's own row. */
     record LineRow(
@@ -72,7 +74,10 @@ interface FormulaMapper {
             @Nullable String sourceText,
             @Nullable String measureCode,
             @Nullable Double quantity,
-            @Nullable Long lotId) {}
+            @Nullable Long lotId,
+            @Nullable String prepKey,
+            @Nullable String stage,
+            @Nullable Double temperatureC) {}
 
     /** A remark set aside in a version. */
     record SetAsideRow(long versionId, int position, String slip, String reason) {}

@@ -29,7 +29,9 @@ final class FormulaRows {
                 row.sheetMm(),
                 row.softnessTarget(),
                 specs(lines),
-                notes(row, setAsides));
+                notes(row, setAsides),
+                Making.orNothing(row.making()).method(),
+                Making.orNothing(row.making()).preps());
     }
 
     static FormulaSpec spec(NewestRow row, List<LineRow> lines) {
@@ -41,7 +43,10 @@ final class FormulaRows {
                 row.restMinutes(),
                 row.sheetMm(),
                 row.softnessTarget(),
-                specs(lines));
+                specs(lines),
+                null,
+                Making.orNothing(row.making()).method(),
+                Making.orNothing(row.making()).preps());
     }
 
     private static @Nullable RecipeNotes notes(VersionRow row, List<SetAsideRow> setAsides) {
@@ -53,7 +58,8 @@ final class FormulaRows {
                         ? null
                         : setAsides.stream()
                                 .map(each -> new RecipeNotes.SetAside(each.slip(), each.reason()))
-                                .toList());
+                                .toList(),
+                Making.orNothing(row.making()).acknowledged());
         return notes.equals(RecipeNotes.NONE) ? null : notes;
     }
 
@@ -94,7 +100,10 @@ final class FormulaRows {
                     origin.text(),
                     origin.measure(),
                     origin.quantity(),
-                    origin.lot()));
+                    origin.lot(),
+                    line.prep(),
+                    line.stage(),
+                    line.temperatureC()));
         }
         return rows;
     }
@@ -120,7 +129,10 @@ final class FormulaRows {
                         row.pieceMm(),
                         row.fatState(),
                         row.openness(),
-                        origin(row)))
+                        origin(row),
+                        row.prepKey(),
+                        row.stage(),
+                        row.temperatureC()))
                 .toList();
     }
 }

@@ -243,7 +243,8 @@ public class FormulaService {
                 spec.softnessTarget(),
                 spec.notes() == null ? null : spec.notes().pieces(),
                 spec.notes() == null ? null : spec.notes().pieceGrams(),
-                spec.notes() == null ? null : spec.notes().method()));
+                spec.notes() == null ? null : spec.notes().method(),
+                Making.of(spec)));
         mapper.insertLines(FormulaRows.rows(versionId, checked.lines()));
         List<SetAsideRow> setAsides = FormulaRows.setAsides(versionId, spec.notes());
         if (!setAsides.isEmpty()) {

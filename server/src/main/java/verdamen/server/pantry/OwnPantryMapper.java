@@ -48,6 +48,9 @@ interface OwnPantryMapper {
     @Select("""
             select exists (select 1 from formula_line where ingredient_code = #{code})
                 or exists (select 1 from weigh_in where ingredient_code = #{code})
+                or exists (select 1 from batch_addition where ingredient_code = #{code})
+                or exists (select 1 from formula_version where jsonb_path_exists(
+                    making, '$.preps.** ? (@.ingredient == $code)', jsonb_build_object('code', #{code}::text)))
             """)
     boolean isUsed(String code);
 

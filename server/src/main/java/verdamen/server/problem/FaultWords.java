@@ -77,13 +77,51 @@ public final class FaultWords {
             Map.entry("name", "The name"),
             Map.entry("note", "The note"),
             Map.entry("parentNumber", "The version this was made from"),
-            Map.entry("formula", "The formula"));
+            Map.entry("formula", "The formula"),
+            Map.entry("key", "The key of the preparation"),
+            Map.entry("liquid", "What becomes of the liquid"),
+            Map.entry("kind", "The step"),
+            Map.entry("liquidGrams", "The liquid in grams"),
+            Map.entry("fromC", "The temperature at the start in °C"),
+            Map.entry("roomC", "The temperature of the room in °C"),
+            Map.entry("targetC", "The temperature to reach in °C"),
+            Map.entry("readMinute", "The minute of the reading"),
+            Map.entry("readC", "The temperature read in °C"),
+            Map.entry("prep", "The preparation"),
+            Map.entry("stage", "The stage"),
+            Map.entry("temperatureC", "The temperature in °C"),
+            Map.entry("pressedLiquid", "What becomes of pressed liquid"),
+            Map.entry("sticking", "What stops sticking"),
+            Map.entry("pickupGrams", "What the dough takes up in grams"),
+            Map.entry("pickupBeforeGrams", "The weight on the bench before in grams"),
+            Map.entry("pickupAfterGrams", "The weight left on the bench in grams"),
+            Map.entry("waterAddition", "How the water goes in"),
+            Map.entry("seal", "How the filling is enclosed"),
+            Map.entry("heat", "The heat"),
+            Map.entry("firstStage", "The first stage"),
+            Map.entry("standingMinutes", "How long the first stage stands in minutes"),
+            Map.entry("minutes", "The minutes"),
+            Map.entry("doughC", "The dough temperature in °C"),
+            Map.entry("flourC", "The temperature of the flour in °C"),
+            Map.entry("coldC", "The temperature of cold water in °C"),
+            Map.entry("hotC", "The temperature of hot water in °C"),
+            Map.entry("kneadMinutes", "The minutes of kneading"),
+            Map.entry("minute", "The minute"),
+            Map.entry("feel", "The feel"),
+            Map.entry("share", "The share that is missing"),
+            Map.entry("symptom", "What went wrong"),
+            Map.entry("who", "Who has read it"),
+            Map.entry("version", "The version"),
+            Map.entry("school", "The way of making"),
+            Map.entry("question", "The question"));
 
     private FaultWords() {}
 
     /** A fault in a sentence: what, the value, and what to do. */
     public static String of(Fault fault) {
-        String field = FIELDS.getOrDefault(fault.field(), "“" + fault.field() + "”");
+        String last =
+                fault.field().substring(fault.field().lastIndexOf('.') + 1).replaceFirst("\\[.*", "");
+        String field = FIELDS.getOrDefault(last, "“" + fault.field() + "”");
         return switch (fault.code()) {
             case MISSING -> field + " is missing. Fill it in.";
             case NOT_A_NUMBER -> field + " is not a number.";
@@ -97,7 +135,18 @@ public final class FaultWords {
                         : field + " is " + value(fault) + "; it must be at most " + limit(fault) + ".";
             case UNKNOWN_CODE -> field + " “" + value(fault) + "” is not known. Choose one from the list.";
             case NOT_FOR_THIS_INGREDIENT -> field + " means nothing for this ingredient. Take it out.";
-            case CONTRADICTS -> field + " contradicts the rest of the line: it is marked as not known yet.";
+            case CONTRADICTS ->
+                field + " contradicts the rest of the line: it is not known yet, or its preparation gives it.";
+            case CREATES_MATTER ->
+                field + " is " + value(fault) + ", but there are only " + limit(fault)
+                        + ": nothing can come out of nothing. Check both weighings.";
+            case NO_WATER_LEFT ->
+                field + " is " + value(fault) + ", which would drive its water below zero; the limit is " + limit(fault)
+                        + ". Check the scale.";
+            case NOT_FOR_THIS_STEP -> field + " does not go with “" + value(fault) + "”. Choose another one.";
+            case IMPOSSIBLE_TEMPERATURES ->
+                field + " is " + value(fault) + ", which does not go with the other temperatures (" + limit(fault)
+                        + "). Something hot cools towards the room.";
             case IN_USE -> field + " is still used by formulas or weigh-ins. Take it out there first.";
             case IN_THE_FUTURE -> field + " has not come yet.";
             case TAKEN -> field + " “" + value(fault) + "” is taken already. Choose another one.";
@@ -113,14 +162,21 @@ public final class FaultWords {
 
     /** The value as one would write it: 5, not 5.0. */
     private static String value(Fault fault) {
-        return fault.value() == null ? "missing" : fault.value().replaceFirst("\\.0$", "");
+        if (fault.value() == null) {
+            return "missing";
+        }
+        return fault.value().matches("-?\\d+\\.\\d+(E-?\\d+)?")
+                ? rounded(Double.parseDouble(fault.value()))
+                : fault.value();
     }
 
     private static String limit(Fault fault) {
-        return fault.limit() == null
-                ? "the limit"
-                : BigDecimal.valueOf(Math.round(fault.limit() * 1000) / 1000.0)
-                        .stripTrailingZeros()
-                        .toPlainString();
+        return fault.limit() == null ? "the limit" : rounded(fault.limit());
+    }
+
+    private static String rounded(double number) {
+        return BigDecimal.valueOf(Math.round(number * 1000) / 1000.0)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

@@ -1,0 +1,43 @@
+package verdamen.server.balance;
+
+import org.springframework.stereotype.Service;
+import verdamen.core.DoughSheet;
+import verdamen.core.formula.Facts;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaReader;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.model.RefusedException;
+import verdamen.server.intake.IntakeService;
+import verdamen.server.pantry.PantryService;
+
+/** Balances formulas with this kitchen's pantry, prices and names. */
+@Service
+public class BalanceService {
+
+    private final PantryService pantry;
+    private final IntakeService intake;
+
+    BalanceService(PantryService pantry, IntakeService intake) {
+        this.pantry = pantry;
+        this.intake = intake;
+    }
+
+    /**
+     * The balance of a formula.
+     *
+     * @throws RefusedException with all faults, when the formula has any
+     */
+    public BalanceAnswer balance(FormulaSpec formula) {
+        Formula read = read(formula);
+        return BalanceAnswer.of(DoughSheet.of(read), intake.slips(read), Facts.of(read, pantry.prices()));
+    }
+
+    /**
+     * A formula, checked.
+     *
+     * @throws RefusedException with all faults, when the formula has any
+     */
+    public Formula read(FormulaSpec formula) {
+        return FormulaReader.read(formula, pantry.pantry());
+    }
+}

@@ -1,0 +1,129 @@
+package verdamen.server.handling;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.balance.Dough;
+import verdamen.core.caution.Caution;
+import verdamen.core.caution.Cautions;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.handling.BenchAdvice;
+import verdamen.core.handling.Diagnosis;
+import verdamen.core.handling.FeelGuide;
+import verdamen.core.handling.HandlingSheet;
+import verdamen.core.handling.Spill;
+import verdamen.core.pantry.Style;
+import verdamen.server.balance.BalanceService;
+import verdamen.server.pantry.PantryService;
+
+/** How a dough handles, what to do now and what went wrong, over the API. Nothing is saved. */
+@RestController
+@RequestMapping("/api/handling")
+class HandlingController {
+
+    private final BalanceService balances;
+    private final PantryService pantry;
+
+    HandlingController(BalanceService balances, PantryService pantry) {
+        this.balances = balances;
+        this.pantry = pantry;
+    }
+
+    /**
+     * How a dough handles.
+     *
+     * @param sheet the rolling window, the figures with what would help, the piece to scale
+     * @param style the style, with its window and limits
+     * @param softnessTarget softness aimed for
+     * @param waterMissingGrams plain water still missing, g; below 0 for too much
+     * @param cautions the cautions that apply
+     * @param defers what every caution defers to
+     */
+    record HandlingAnswer(
+            HandlingSheet sheet,
+            Style style,
+            double softnessTarget,
+            double waterMissingGrams,
+            List<Caution> cautions,
+            String defers) {}
+
+    /** How a formula's dough handles. */
+    @PostMapping
+    HandlingAnswer handling(@RequestBody FormulaSpec formula) {
+        Formula read = balances.read(formula);
+        return new HandlingAnswer(
+                HandlingSheet.of(read),
+                read.style(),
+                read.softnessTarget(),
+                verdamen.core.balance.Balance.of(read).water().missing(),
+                Cautions.of(read),
+                Cautions.DEFERS);
+    }
+
+    /**
+     * How the dough feels now.
+     *
+     * @param formula the formula
+     * @param minute whole minutes since water met flour
+     * @param feel code of the feel word
+     */
+    record NowRequest(FormulaSpec formula, int minute, String feel) {}
+
+    /** What to do now. */
+    @PostMapping("/now")
+    BenchAdvice now(@RequestBody NowRequest request) {
+        return BenchAdvice.of(Dough.of(balances.read(request.formula())), request.minute(), request.feel());
+    }
+
+    /**
+     * Something forgotten or spilled.
+     *
+     * @param formula the formula
+     * @param line index of the line
+     * @param share how much of it is missing, above 0 to 1
+     * @param judged whether that was judged by eye
+     */
+    record SpillRequest(
+            FormulaSpec formula,
+            int line,
+            double share,
+            @Nullable Boolean judged) {}
+
+    /** What to put in again. */
+    @PostMapping("/spill")
+    Spill spill(@RequestBody SpillRequest request) {
+        return Spill.of(
+                balances.read(request.formula()),
+                request.line(),
+                request.share(),
+                Boolean.TRUE.equals(request.judged()));
+    }
+
+    /** A symptom seen. */
+    record SymptomRequest(FormulaSpec formula, String symptom) {}
+
+    /** What likely went wrong. */
+    @PostMapping("/diagnosis")
+    Diagnosis diagnosis(@RequestBody SymptomRequest request) {
+        return Diagnosis.of(balances.read(request.formula()), request.symptom());
+    }
+
+    /**
+     * How to tell by hand and eye.
+     *
+     * @param guide feel words, end points and drill
+     * @param symptoms what can go wrong
+     */
+    record GuideAnswer(FeelGuide guide, List<Diagnosis.Symptom> symptoms) {}
+
+    /** The feel guide. */
+    @GetMapping("/guide")
+    GuideAnswer guide() {
+        return new GuideAnswer(FeelGuide.of(pantry.pantry()), Diagnosis.symptoms());
+    }
+}

@@ -1,0 +1,196 @@
+package verdamen.server.prep;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Step;
+import verdamen.core.pantry.Form;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.prep.Addition;
+import verdamen.core.prep.Chain;
+import verdamen.core.prep.Content;
+import verdamen.core.prep.Cooling;
+import verdamen.core.prep.Liquid;
+import verdamen.core.prep.LiquidUse;
+import verdamen.core.prep.StepKind;
+import verdamen.core.prep.StepResult;
+
+/**
+ * A preparation chain, worked out.
+ *
+ * @param key its key
+ * @param name what the kitchen calls it
+ * @param bought what is bought
+ * @param result what meets the flour
+ * @param steps what each step did
+ * @param form the form it meets the flour in; null for what has none
+ * @param pieceMm its largest piece, mm; null for what has none
+ * @param hot whether it is still hot
+ * @param yieldPct what comes out over what is bought, %
+ * @param liquid all liquid that ran
+ * @param use what becomes of the liquid
+ * @param usedLiquidGrams liquid used as dough water, g
+ * @param remarks what to mind
+ * @param neededGrams what was asked for, backwards, g; null when nothing was
+ * @param buyGrams what to buy for it, g
+ */
+public record ChainAnswer(
+        String key,
+        String name,
+        Bowl bought,
+        Bowl result,
+        List<StepAnswer> steps,
+        @Nullable String form,
+        @Nullable Double pieceMm,
+        boolean hot,
+        double yieldPct,
+        Run liquid,
+        LiquidUse use,
+        double usedLiquidGrams,
+        List<Chain.Remark> remarks,
+        @Nullable Double neededGrams,
+        @Nullable Double buyGrams) {
+
+    private static final double PERCENT = 100;
+
+    /**
+     * What is in the bowl.
+     *
+     * @param ingredient code of the inclusion, or what it has become
+     * @param name its name
+     * @param grams all of it, g
+     * @param waterGrams its water, g
+     * @param solidsGrams its dry matter, g
+     * @param waterPct water of the inclusion alone, %
+     * @param additions what was put in
+     */
+    public record Bowl(
+            String ingredient,
+            String name,
+            double grams,
+            double waterGrams,
+            double solidsGrams,
+            double waterPct,
+            List<PutIn> additions) {
+
+        static Bowl of(Content content) {
+            return new Bowl(
+                    content.ingredient().code(),
+                    content.ingredient().name(),
+                    content.grams(),
+                    content.waterGrams(),
+                    content.solidsGrams(),
+                    PERCENT * content.waterShare(),
+                    content.additions().stream().map(PutIn::of).toList());
+        }
+
+        static Bowl bought(Ingredient ingredient, double grams) {
+            double water = grams * ingredient.composition().waterPct() / PERCENT;
+            return new Bowl(
+                    ingredient.code(),
+                    ingredient.name(),
+                    grams,
+                    water,
+                    grams - water,
+                    ingredient.composition().waterPct(),
+                    List.of());
+        }
+    }
+
+    /** Something put in that is still there, g. */
+    public record PutIn(String ingredient, String name, verdamen.core.pantry.Material material, double grams) {
+
+        static PutIn of(Addition addition) {
+            return new PutIn(
+                    addition.ingredient().code(),
+                    addition.ingredient().name(),
+                    addition.ingredient().material(),
+                    addition.grams());
+        }
+    }
+
+    /** Liquid that ran, g. */
+    public record Run(double grams, double waterGrams, double solidsGrams, double saltGrams, double caughtGrams) {
+
+        static Run of(Liquid liquid) {
+            return new Run(
+                    liquid.grams(),
+                    liquid.waterGrams(),
+                    liquid.solidsGrams(),
+                    liquid.saltGrams(),
+                    liquid.caughtGrams());
+        }
+    }
+
+    /**
+     * What a step did, g.
+     *
+     * @param kind the step
+     * @param beforeGrams what it began with
+     * @param after what it left
+     * @param addedWaterGrams plain water put in or taken up
+     * @param addedGrams what else was put in
+     * @param leftGrams trimmings and what stayed behind
+     * @param liquid liquid that ran
+     * @param drivenOffGrams water driven off
+     * @param typical whether a typical value stood in for a weight
+     * @param skipped whether it was left out, as nothing is to be pressed
+     * @param hot whether it is hot afterwards
+     * @param cooling for a cooling, how long it takes
+     * @param why how the water afterwards comes about
+     */
+    public record StepAnswer(
+            StepKind kind,
+            double beforeGrams,
+            Bowl after,
+            double addedWaterGrams,
+            double addedGrams,
+            double leftGrams,
+            Run liquid,
+            double drivenOffGrams,
+            boolean typical,
+            boolean skipped,
+            boolean hot,
+            @Nullable Cooling cooling,
+            List<Step> why) {
+
+        static StepAnswer of(StepResult step) {
+            return new StepAnswer(
+                    step.kind(),
+                    step.before().grams(),
+                    Bowl.of(step.after()),
+                    step.addedWaterGrams(),
+                    step.addedGrams(),
+                    step.leftGrams(),
+                    Run.of(step.liquid()),
+                    step.drivenOffGrams(),
+                    step.typical(),
+                    step.skipped(),
+                    step.hot(),
+                    step.cooling(),
+                    step.steps());
+        }
+    }
+
+    /** The answer for a chain, and how much to buy when so many grams are needed. */
+    static ChainAnswer of(Chain chain, Pantry pantry, @Nullable Double needed) {
+        Form form = chain.form() == null ? null : pantry.form(chain.form()).orElse(null);
+        Double piece = chain.pieceMm();
+        return new ChainAnswer(
+                chain.key(),
+                chain.name(),
+                Bowl.bought(chain.bought(), chain.boughtGrams()),
+                Bowl.of(chain.result()),
+                chain.steps().stream().map(StepAnswer::of).toList(),
+                form == null ? null : form.name(),
+                form == null ? null : piece == null ? Double.valueOf(form.pieceMm()) : piece,
+                chain.hot(),
+                PERCENT * chain.yield(),
+                Run.of(chain.liquid()),
+                chain.use(),
+                chain.usedLiquidGrams(),
+                chain.remarks(),
+                needed,
+                needed == null ? null : Double.valueOf(chain.buyGrams(needed)));
+    }
+}

@@ -1,0 +1,1 @@
+export { useBatch, type BatchView } from "./useBatch";

@@ -1,0 +1,102 @@
+import { TriangleAlert } from "lucide-react";
+import { useState } from "react";
+import type { Caution } from "../api";
+import type { Editor } from "../formula";
+import { useFigures } from "../kitchen";
+import { acknowledge, lastWho } from "./acknowledge";
+
+interface CautionsProps {
+  cautions: Caution[];
+  editor: Editor;
+  /** What every caution defers to. */
+  defers?: string;
+}
+
+/** Cautions at the place where they matter: open ones in full, acknowledged ones still to be read. */
+export function Cautions({ cautions, editor, defers }: CautionsProps) {
+  const open = cautions.filter((caution) => caution.acknowledgedBy == null);
+  const read = cautions.filter((caution) => caution.acknowledgedBy != null);
+  if (cautions.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Cautions" className="pt-5">
+      <h2 className="section-title flex items-center gap-2">
+        <TriangleAlert size={17} className="text-warning" aria-hidden /> Cautions
+        <span className="soft font-sans text-xs">
+          {open.length === 0 ? "all read" : `${open.length} to read`}
+        </span>
+      </h2>
+      <ul>
+        {open.map((caution) => (
+          <OpenCaution key={caution.code} caution={caution} editor={editor} />
+        ))}
+      </ul>
+      {read.length > 0 && <ReadCautions cautions={read} />}
+      {defers && <p className="soft pt-2 text-xs">{defers}</p>}
+    </section>
+  );
+}
+
+function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) {
+  const [asking, setAsking] = useState(false);
+  const [who, setWho] = useState(lastWho);
+  return (
+    <li className="border-warning hairline border-t border-l-4 py-2 pl-3 text-sm first:border-t-0" data-caution={caution.code}>
+      <p>
+        <strong>{caution.title}.</strong> {caution.text}
+      </p>
+      <div className="soft flex flex-wrap items-center gap-2 pt-1 text-xs">
+        <span>because of {caution.cause}</span>
+        {asking ? (
+          <form
+            className="flex items-center gap-1"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (who.trim() !== "") {
+                acknowledge(editor, caution, who.trim());
+              }
+            }}
+          >
+            <input
+              className="quiet-field framed !h-7 !w-28 text-xs"
+              aria-label="Who has read it"
+              placeholder="who: Bench, Mill…"
+              maxLength={80}
+              autoFocus
+              value={who}
+              onChange={(event) => setWho(event.target.value)}
+            />
+            <button className="btn btn-xs btn-primary" disabled={who.trim() === ""}>
+              I have read it
+            </button>
+          </form>
+        ) : (
+          <button className="btn btn-xs btn-ghost text-primary" onClick={() => setAsking(true)} aria-label={`Acknowledge: ${caution.title}`}>
+            Acknowledge
+          </button>
+        )}
+      </div>
+    </li>
+  );
+}
+
+function ReadCautions({ cautions }: { cautions: Caution[] }) {
+  const figures = useFigures();
+  return (
+    <details className="pt-1 text-sm">
+      <summary className="soft cursor-pointer text-xs">{cautions.length} read; they come back when their cause changes</summary>
+      <ul className="pt-1">
+        {cautions.map((caution) => (
+          <li key={caution.code} className="hairline border-t py-1 first:border-t-0" data-caution-read={caution.code}>
+            <strong>{caution.title}.</strong> {caution.text}
+            <span className="soft block text-xs">
+              read by {caution.acknowledgedBy}
+              {caution.acknowledgedAt && `, ${figures.moment(caution.acknowledgedAt)}`}; because of {caution.cause}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

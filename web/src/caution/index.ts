@@ -1,0 +1,2 @@
+export { Cautions } from "./Cautions";
+export { StepCautions } from "./StepCautions";

@@ -1,0 +1,86 @@
+import { Play, Square } from "lucide-react";
+import { useState } from "react";
+import type { BatchView } from "../bench";
+import type { Editor } from "../formula";
+import { useFigures } from "../kitchen";
+import { NumberField, type NumberEntry } from "../parts";
+
+interface BatchStripProps {
+  editor: Editor;
+  batch: BatchView;
+  name: (code: string | null | undefined) => string;
+}
+
+export const DONE: Record<string, string> = {
+  wait: "waited",
+  roll: "rolled",
+  "add-water": "water added",
+  "add-flour": "flour added",
+  "wet-hands": "wet or oiled hands",
+  "re-add": "put in again",
+};
+
+/** The batch that is running: when water met flour, and what was kept on it. */
+export function BatchStrip({ editor, batch, name }: BatchStripProps) {
+  const figures = useFigures();
+  const [ago, setAgo] = useState<NumberEntry>(null);
+  const { running } = batch;
+  return (
+    <section aria-label="Batch" className="pt-2 text-sm" data-testid="batch">
+      <h2 className="section-title">Batch</h2>
+      {running ? (
+        <>
+          <p className="flex flex-wrap items-center gap-2 pt-1">
+            Running from version {running.version}, minute <strong className="text-base">{figures.number(batch.minute, 0)}</strong>
+            <button className="btn btn-xs gap-1" onClick={batch.finish}>
+              <Square size={12} aria-hidden /> Finish
+            </button>
+            <button className="btn btn-xs btn-ghost" onClick={batch.discard}>
+              Throw the batch away
+            </button>
+          </p>
+          <ul>
+            {running.corrections.map((correction) => (
+              <li key={correction.id} className="hairline flex items-baseline gap-2 border-t py-1" data-correction={correction.action}>
+                <span className="flex-1">
+                  minute {figures.number(correction.minute, 0)}: {correction.feel && `felt ${correction.feel.replace("-", " ")}, `}
+                  {DONE[correction.action] ?? correction.action}
+                  {correction.additions.length > 0 &&
+                    `: ${correction.additions.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}`}
+                </span>
+                <button className="btn btn-xs btn-ghost" onClick={() => batch.forget(running.id, correction.id)}>
+                  Throw away
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : editor.document && !editor.changed ? (
+        <div className="flex flex-wrap items-center gap-2 pt-1">
+          <span className="soft">Water met flour</span>
+          <NumberField
+            framed
+            className="w-24"
+            label="Minutes since water met flour"
+            unit="min"
+            value={ago}
+            placeholder="0"
+            format={(minutes) => figures.number(minutes, 0)}
+            dataField="minutesAgo"
+            onChange={setAgo}
+          />
+          <span className="soft">ago:</span>
+          <button
+            className="btn btn-sm btn-primary gap-1"
+            onClick={() => batch.start(editor.baseNumber ?? 1, typeof ago === "number" ? ago : 0)}
+          >
+            <Play size={14} aria-hidden /> Start a batch
+          </button>
+        </div>
+      ) : (
+        <p className="soft pt-1">Save the formula first: a batch is made from a saved version, so that what you learn has its place.</p>
+      )}
+      {batch.problem && <p role="alert" className="text-error text-xs">{batch.problem.detail}</p>}
+    </section>
+  );
+}

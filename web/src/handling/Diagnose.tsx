@@ -1,0 +1,95 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Diagnosis, guideQuery, problemOf, taken } from "../api";
+import type { Editor } from "../formula";
+import { type Figures, useFigures } from "../kitchen";
+import { Hint } from "../parts";
+import { fixWords } from "./fixWords";
+
+const LEAST_LIKELY = 8;
+
+interface DiagnoseProps {
+  editor: Editor;
+  name: (code: string | null | undefined) => string;
+}
+
+/** What went wrong: from a symptom to its likely causes, ranked by this formula's own figures. */
+export function Diagnose({ editor, name }: DiagnoseProps) {
+  const figures = useFigures();
+  const guide = useQuery(guideQuery);
+  const [symptom, setSymptom] = useState<string | null>(null);
+  const formula = editor.balanced;
+  const query = useQuery({
+    queryKey: ["diagnosis", formula, symptom],
+    queryFn: ({ signal }) => taken(api.POST("/api/handling/diagnosis", { body: { formula, symptom: symptom ?? "" }, signal })),
+    enabled: symptom !== null,
+    retry: false,
+    placeholderData: (before) => before,
+  });
+  const problem = problemOf(query.error);
+  return (
+    <section aria-label="What went wrong?" data-testid="diagnose">
+      <h2 className="section-title">
+        What went wrong?
+        <Hint term="likelihood" />
+      </h2>
+      <div className="flex flex-wrap gap-1 pt-1">
+        {guide.data?.symptoms.map(({ code, name: words }) => (
+          <button
+            key={code}
+            className={`btn btn-xs ${symptom === code ? "btn-primary" : "btn-ghost border-base-300"}`}
+            aria-pressed={symptom === code}
+            data-symptom={code}
+            onClick={() => setSymptom(symptom === code ? null : code)}
+          >
+            {words}
+          </button>
+        ))}
+      </div>
+      {problem && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
+      {symptom !== null && query.data && <Causes diagnosis={query.data} figures={figures} name={name} />}
+      {symptom === null && <p className="soft pt-2 text-sm">Choose what you see. The causes come in the order in which this formula’s figures speak for them.</p>}
+    </section>
+  );
+}
+
+function Causes({ diagnosis, figures, name }: { diagnosis: Diagnosis; figures: Figures; name: DiagnoseProps["name"] }) {
+  const likely = diagnosis.causes.filter(({ likelihood }) => likelihood >= LEAST_LIKELY);
+  const others = diagnosis.causes.filter(({ likelihood }) => likelihood < LEAST_LIKELY);
+  return (
+    <div className="pt-2 text-sm" data-testid="causes">
+      <ol>
+        {likely.map((cause) => (
+          <li key={cause.code} className="hairline border-t py-2 first:border-t-0" data-cause={cause.code}>
+            <p className="flex items-center gap-3">
+              <span className="bg-base-300 relative h-2 w-16 shrink-0 rounded-full" role="img" aria-label={`${figures.percent(cause.likelihood)} by the figures`}>
+                <span className="bg-primary absolute inset-y-0 left-0 rounded-full" style={{ width: `${cause.likelihood}%` }} />
+              </span>
+              <span className="soft w-9 text-right text-xs">{figures.percent(Math.round(cause.likelihood))}</span>
+              <strong>{cause.says}</strong>
+            </p>
+            <p className="pl-[7.6rem]">
+              <span className="soft">Check:</span> {cause.check}
+            </p>
+            <p className="pl-[7.6rem]">
+              <span className="soft">Then:</span> <strong className="font-semibold">{fixWords(cause.fix, name, figures)}</strong>
+            </p>
+          </li>
+        ))}
+      </ol>
+      {likely.length === 0 && <p>None of the figures speaks for the usual causes. Check these by hand:</p>}
+      {others.length > 0 && (
+        <details className="soft pt-1 text-xs" open={likely.length === 0}>
+          <summary className="cursor-pointer">{others.length} more that this formula’s figures speak against</summary>
+          <ul>
+            {others.map((cause) => (
+              <li key={cause.code} data-cause={cause.code}>
+                {cause.says} {cause.check}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,208 @@
+import { type PointerEvent, useMemo, useRef, useState } from "react";
+import type { HandlingAnswer } from "../api";
+import type { Editor } from "../formula";
+import { useFigures } from "../kitchen";
+import { materialFill, Steps } from "../parts";
+import { crossPieces, scatter, SECTION, TOP } from "./discGeometry";
+
+type Disc = HandlingAnswer["sheet"]["disc"];
+
+interface DiscViewProps {
+  disc: Disc;
+  editor: Editor;
+  name: (code: string | null | undefined) => string;
+}
+
+/** The piece to scale from above and, enlarged, in cross-section, with its inclusion pieces; its thickness can be dragged. */
+export function DiscView({ disc, editor, name }: DiscViewProps) {
+  const figures = useFigures();
+  const [dragged, setDragged] = useState<number | null>(null);
+  const asked = closest(disc, disc.sheetMm);
+  const index = dragged === null || !disc.thicknesses[dragged] ? asked : dragged;
+  const at = disc.thicknesses[index];
+  if (!at) {
+    return null;
+  }
+  const shown = dragged === null ? { ...at, sheetMm: disc.sheetMm, diameterMm: disc.diameterMm } : at;
+  const tooThin = shown.sheetMm < disc.thinnestMm;
+  return (
+    <section aria-label="The piece to scale" data-testid="disc">
+      <h2 className="section-title">The piece, to scale</h2>
+      <p className="text-sm">
+        {figures.mass(disc.pieceGrams)} rolled to <strong data-testid="disc-sheet">{figures.number(shown.sheetMm, 1)} mm</strong> is{" "}
+        <strong data-testid="disc-diameter">{figures.number(shown.diameterMm, 0)} mm</strong> across. Tears{" "}
+        <strong data-testid="disc-tear">{figures.percent(at.tearPct)}</strong>
+        {at.puffPct != null && (
+          <>
+            , puffs <strong>{figures.percent(at.puffPct)}</strong>
+          </>
+        )}
+        {at.rollability != null && (
+          <>
+            , rolls <strong>{figures.percent(at.rollability)}</strong>
+          </>
+        )}
+        .{tooThin && <span className="text-error"> Thinner than the {figures.number(disc.thinnestMm, 1)} mm it can be rolled to.</span>}
+      </p>
+      <div className="grid grid-cols-[15rem_1fr] items-center gap-5 pt-1">
+        <FromAbove disc={disc} diameterMm={shown.diameterMm} />
+        <CrossSection disc={disc} sheetMm={shown.sheetMm} index={index} onDrag={setDragged} />
+      </div>
+      <label className="flex items-center gap-3 pt-2 text-sm">
+        <span className="soft shrink-0">Thickness</span>
+        <input
+          type="range"
+          className="range range-xs range-primary flex-1"
+          aria-label="Thickness of the sheet"
+          aria-valuetext={`${figures.number(shown.sheetMm, 1)} mm`}
+          min={0}
+          max={disc.thicknesses.length - 1}
+          value={index}
+          onChange={(event) => setDragged(Number(event.target.value))}
+        />
+        <button
+          className="btn btn-xs btn-primary"
+          disabled={dragged === null || dragged === asked}
+          onClick={() => {
+            editor.edit({ kind: "settings", patch: { sheetMm: Math.round(at.sheetMm * 10) / 10 } });
+            setDragged(null);
+          }}
+        >
+          Roll it so
+        </button>
+      </label>
+      {disc.inclusions.length > 0 && (
+        <ul className="pt-2 text-sm">
+          {disc.inclusions.map((inside) => (
+            <li key={`${inside.line} ${inside.ingredient}`}>
+              {name(inside.ingredient)}: {inside.soft ? "soft" : "hard"} pieces of {figures.number(inside.pieceMm, 1)} mm,{" "}
+              {figures.percent(inside.sharePct)} of the dough, about {figures.number(inside.count, 0)} in a piece
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="soft pt-1 text-xs">
+        <Steps steps={disc.steps} />
+      </div>
+    </section>
+  );
+}
+
+function closest(disc: Disc, sheetMm: number): number {
+  let best = 0;
+  disc.thicknesses.forEach((each, index) => {
+    if (Math.abs(each.sheetMm - sheetMm) < Math.abs((disc.thicknesses[best]?.sheetMm ?? 0) - sheetMm)) {
+      best = index;
+    }
+  });
+  return best;
+}
+
+function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
+  const figures = useFigures();
+  const widest = disc.thicknesses[0]?.diameterMm ?? diameterMm;
+  const perMm = (TOP.size - 2 * TOP.margin) / Math.max(diameterMm, Math.min(widest, 1.35 * disc.diameterMm));
+  const radius = (diameterMm * perMm) / 2;
+  const pieces = useMemo(() => scatter(disc, diameterMm), [disc, diameterMm]);
+  return (
+    <svg viewBox={`0 0 ${TOP.size} ${TOP.size + 18}`} role="img" aria-label={`The piece from above, ${figures.number(diameterMm, 0)} mm across`}>
+      <circle cx={TOP.size / 2} cy={TOP.size / 2} r={radius} fill={materialFill("flour")} stroke="var(--material-flour-ink)" />
+      {pieces.map(({ x, y, mm, turn }, index) => {
+        const size = Math.max(0.7, mm * perMm);
+        return (
+          <rect
+            key={index}
+            x={TOP.size / 2 + x * perMm - size / 2}
+            y={TOP.size / 2 + y * perMm - size / 2}
+            width={size}
+            height={size}
+            transform={`rotate(${turn} ${TOP.size / 2 + x * perMm} ${TOP.size / 2 + y * perMm})`}
+            fill="var(--material-inclusion)"
+            stroke="var(--material-inclusion-ink)"
+            strokeWidth="0.3"
+          />
+        );
+      })}
+      <path d={`M${TOP.size / 2 - radius} ${TOP.size + 4}h${2 * radius}m0-4v8m${-2 * radius}-8v8`} stroke="currentColor" fill="none" />
+      <text x={TOP.size / 2} y={TOP.size + 16} fontSize="11" textAnchor="middle" fill="currentColor">
+        {figures.number(diameterMm, 0)} mm
+      </text>
+    </svg>
+  );
+}
+
+interface CrossSectionProps {
+  disc: Disc;
+  sheetMm: number;
+  index: number;
+  onDrag: (index: number) => void;
+}
+
+/** A stretch of the sheet, enlarged; its upper edge can be dragged. */
+function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
+  const figures = useFigures();
+  const from = useRef<{ y: number; unit: number; mm: number } | null>(null);
+  const top = SECTION.floor - sheetMm * SECTION.perMm;
+  const pieces = useMemo(() => crossPieces(disc), [disc]);
+  const down = (event: PointerEvent<SVGGElement>) => {
+    const matrix = event.currentTarget.ownerSVGElement?.getScreenCTM();
+    if (matrix && event.button === 0) {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      from.current = { y: event.clientY, unit: matrix.d, mm: sheetMm };
+    }
+  };
+  const move = (event: PointerEvent<SVGGElement>) => {
+    const start = from.current;
+    if (start) {
+      const mm = start.mm + (start.y - event.clientY) / start.unit / SECTION.perMm;
+      const to = closest(disc, mm);
+      if (to !== index) {
+        onDrag(to);
+      }
+    }
+  };
+  const up = () => {
+    from.current = null;
+  };
+  return (
+    <svg viewBox={`0 0 ${SECTION.width} ${SECTION.height}`} role="img" aria-label={`Cross-section, ${figures.number(sheetMm, 1)} mm thick, enlarged`}>
+      <text x="4" y="12" fontSize="11" fill="currentColor" opacity="0.75">
+        cross-section, {figures.number(SECTION.width / SECTION.perMm, 0)} mm of it, enlarged
+      </text>
+      <rect x="0" y={top} width={SECTION.width} height={sheetMm * SECTION.perMm} fill={materialFill("flour")} />
+      {pieces.map(({ x, share, mm, soft, turn }, at) => {
+        const size = mm * SECTION.perMm;
+        const room = sheetMm * SECTION.perMm - size;
+        const y = room >= 0 ? top + share * room : top + room / 2;
+        const squashed = soft ? Math.min(size, Math.max(size * 0.55, sheetMm * SECTION.perMm)) : size;
+        return (
+          <rect
+            key={at}
+            x={x}
+            y={soft ? Math.max(y, top + (sheetMm * SECTION.perMm - squashed) / 2) : y}
+            width={size}
+            height={squashed}
+            rx={soft ? size / 3 : 1}
+            transform={`rotate(${soft ? 0 : turn} ${x + size / 2} ${y + size / 2})`}
+            fill={materialFill("inclusion")}
+            stroke="var(--material-inclusion-ink)"
+            strokeWidth="0.7"
+          />
+        );
+      })}
+      <path d={`M0 ${SECTION.floor}H${SECTION.width}`} stroke="currentColor" strokeWidth="1.6" />
+      <path d={`M0 ${SECTION.floor - disc.thinnestMm * SECTION.perMm}H${SECTION.width}`} stroke="var(--color-error)" strokeDasharray="5 4" />
+      <text x={SECTION.width - 4} y={SECTION.floor - disc.thinnestMm * SECTION.perMm - 4} fontSize="10.5" textAnchor="end" fill="currentColor">
+        thinnest {figures.number(disc.thinnestMm, 1)} mm
+      </text>
+      <g onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} className="cursor-ns-resize" data-testid="drag-thickness">
+        <rect x="0" y={top - 9} width={SECTION.width} height="18" fill="transparent" />
+        <path d={`M0 ${top}H${SECTION.width}`} stroke="var(--color-primary)" strokeWidth="2.4" />
+        <path d={`M${SECTION.width / 2 - 14} ${top - 4}h28M${SECTION.width / 2 - 14} ${top + 4}h28`} stroke="var(--color-primary)" strokeWidth="2" />
+      </g>
+      <text x="4" y={SECTION.height - 4} fontSize="11" fill="currentColor">
+        {figures.number(sheetMm, 1)} mm: drag the upper edge
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,125 @@
+import { Plus, X } from "lucide-react";
+import type { HandlingAnswer, MethodSpec } from "../api";
+import type { Editor, Faults } from "../formula";
+import { useFigures } from "../kitchen";
+import { NumberField, type NumberEntry } from "../parts";
+
+type Phase = NonNullable<MethodSpec["phases"]>[number];
+
+const KINDS = [
+  ["rest", "rest in the kitchen"],
+  ["chill", "chill"],
+  ["knead", "knead again"],
+] as const;
+const NEW: Record<string, Phase> = {
+  rest: { kind: "rest", minutes: 20 },
+  chill: { kind: "chill", minutes: 60, temperatureC: null },
+  knead: { kind: "knead", minutes: 3 },
+};
+
+interface PhasesProps {
+  editor: Editor;
+  answer: HandlingAnswer;
+  faults: Faults;
+}
+
+/** What happens between kneading and rolling: one rest, or rests, chilling and further kneading in a row. */
+export function Phases({ editor, answer, faults }: PhasesProps) {
+  const figures = useFigures();
+  const phases = editor.draft.method?.phases ?? [];
+  const set = (next: Phase[]) => editor.edit({ kind: "method", patch: { phases: next.length > 0 ? next : null } });
+  const change = (index: number, patch: Partial<Phase>) => set(phases.map((phase, at) => (at === index ? { ...phase, ...patch } : phase)));
+  const { picture } = answer.sheet;
+  const rest = Math.round(picture.rollAtMinute - picture.kneadedAtMinute);
+  return (
+    <section aria-label="Between kneading and rolling" className="pt-2 text-sm">
+      <h2 className="section-title">Between kneading and rolling</h2>
+      {phases.length === 0 ? (
+        <div className="flex flex-wrap items-center gap-2 pt-1">
+          <span className="soft">One rest of</span>
+          <NumberField
+            framed
+            className="w-24"
+            label="Rest before rolling"
+            unit="min"
+            value={editor.draft.restMinutes ?? null}
+            placeholder={figures.number(rest, 0)}
+            format={(minutes) => figures.number(minutes, 0)}
+            error={faults.of(null, "restMinutes")}
+            dataField="restMinutes"
+            onChange={(restMinutes) => editor.edit({ kind: "settings", patch: { restMinutes } })}
+          />
+          <Faulty message={faults.of(null, "restMinutes")} />
+        </div>
+      ) : (
+        <ol>
+          {phases.map((phase, index) => (
+            <li key={index} className="flex items-center gap-2 py-0.5">
+              <select
+                className="quiet-field framed !w-44"
+                aria-label={`What happens, phase ${index + 1}`}
+                value={phase.kind ?? "rest"}
+                onChange={(event) => change(index, { ...NEW[event.target.value], minutes: phase.minutes ?? null })}
+              >
+                {KINDS.map(([code, name]) => (
+                  <option key={code} value={code}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+              <NumberField
+                framed
+                className="w-24"
+                label={`Minutes, phase ${index + 1}`}
+                unit="min"
+                value={(phase.minutes ?? null) as NumberEntry}
+                format={(minutes) => figures.number(minutes, 0)}
+                error={faults.of(null, `method.phases[${index}].minutes`)}
+                dataField="phase-minutes"
+                onChange={(minutes) => change(index, { minutes: minutes as number | null })}
+              />
+              {phase.kind === "chill" && (
+                <NumberField
+                  framed
+                  className="w-24"
+                  label={`Fridge, phase ${index + 1}`}
+                  unit={`°${figures.temperatureUnit}`}
+                  value={(phase.temperatureC ?? null) as NumberEntry}
+                  placeholder={figures.number(figures.degreesFromCelsius(5), 0)}
+                  format={(celsius) => figures.number(figures.degreesFromCelsius(celsius), 0)}
+                  toTyped={figures.degreesFromCelsius}
+                  fromTyped={figures.celsiusFromDegrees}
+                  error={faults.of(null, `method.phases[${index}].temperatureC`)}
+                  onChange={(celsius) => change(index, { temperatureC: celsius as number | null })}
+                />
+              )}
+              <button className="btn btn-ghost btn-xs btn-square" aria-label={`Take phase ${index + 1} out`} onClick={() => set(phases.toSpliced(index, 1))}>
+                <X size={14} aria-hidden />
+              </button>
+              <Faulty message={faults.of(null, `method.phases[${index}].minutes`) ?? faults.of(null, `method.phases[${index}].temperatureC`)} />
+            </li>
+          ))}
+        </ol>
+      )}
+      <div className="flex gap-1 pt-1">
+        {KINDS.map(([code, name]) => (
+          <button
+            key={code}
+            className="btn btn-ghost btn-xs text-primary gap-1"
+            onClick={() => set([...(phases.length > 0 ? phases : [{ kind: "rest", minutes: rest }]), NEW[code] ?? { kind: code, minutes: 10 }])}
+          >
+            <Plus size={13} aria-hidden /> {name}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function Faulty({ message }: { message: string | null }) {
+  return message ? (
+    <span role="alert" className="text-error text-xs">
+      {message}
+    </span>
+  ) : null;
+}

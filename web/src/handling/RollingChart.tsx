@@ -1,0 +1,119 @@
+import { memo } from "react";
+import type { HandlingAnswer } from "../api";
+import { useFigures } from "../kitchen";
+import { Hint } from "../parts";
+import { chartOf, PLOT, VIEW } from "./chartGeometry";
+
+const MOMENTS: Record<string, string> = {
+  kneaded: "kneaded",
+  "has-drunk": "has drunk",
+  ready: "ready",
+  weeps: "starts to weep",
+  closes: "too late",
+};
+const PHASES: Record<string, string> = { rest: "rest", chill: "chilled", knead: "kneaded again" };
+
+/** Softness with its uncertainty and spring-back over time, both limits, the window shaded, the moments named. */
+export const RollingChart = memo(function RollingChart({ answer, nowMinute }: { answer: HandlingAnswer; nowMinute: number | null }) {
+  const figures = useFigures();
+  const { picture } = answer.sheet;
+  const { style } = answer;
+  const chart = chartOf(answer);
+  const { x, y, springY, floor } = chart;
+  const window = picture.window;
+  return (
+    <section aria-label="Rolling window" className="pt-2">
+      <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className="w-full" role="img" aria-label="Softness and spring-back over time, with the rolling window">
+        {window && (
+          <rect
+            data-testid="window-shade"
+            data-first={window.first}
+            data-last={window.last}
+            x={x(window.first)}
+            width={Math.max(2, x(window.last) - x(window.first))}
+            y={PLOT.top}
+            height={floor - PLOT.top}
+            fill="var(--color-primary)"
+            opacity="0.13"
+          />
+        )}
+        {[style.softnessLow, answer.softnessTarget, style.softnessHigh].map((softness, index) => (
+          <g key={index}>
+            <path d={`M${PLOT.left} ${y(softness)}H${VIEW.width - PLOT.right}`} stroke="currentColor" opacity={index === 1 ? 0.5 : 0.3} strokeDasharray={index === 1 ? "2 3" : undefined} />
+            <text x={PLOT.left - 7} y={y(softness) + 4} fontSize="12" textAnchor="end" fill="currentColor">
+              {figures.number(softness, 2)}
+            </text>
+          </g>
+        ))}
+        <text x={PLOT.left - 7} y={y(style.softnessHigh) - 9} fontSize="10.5" textAnchor="end" fill="currentColor" opacity="0.75">sticks</text>
+        <text x={PLOT.left - 7} y={y(style.softnessLow) + 17} fontSize="10.5" textAnchor="end" fill="currentColor" opacity="0.75">cracks</text>
+        <path d={`M${VIEW.width - PLOT.right} ${springY(style.springLimitPct)}H${PLOT.left}`} stroke="var(--color-secondary)" strokeDasharray="7 4" opacity="0.6" />
+        <text x={VIEW.width - PLOT.right + 7} y={springY(style.springLimitPct) + 4} fontSize="11.5" fill="currentColor">
+          {figures.percent(style.springLimitPct)} spring
+        </text>
+        <path d={chart.band} fill="currentColor" opacity="0.12" />
+        <path d={chart.softness} fill="none" stroke="currentColor" strokeWidth="2.6" strokeLinejoin="round" />
+        <path d={chart.spring} fill="none" stroke="var(--color-secondary)" strokeWidth="1.8" strokeDasharray="7 4" />
+        {chart.labels.map(({ kind, minute, row }) => (
+          <g key={`${kind} ${minute}`}>
+            <path d={`M${x(minute)} ${PLOT.top - 6 - row * 14}V${floor}`} stroke="currentColor" strokeWidth="0.9" opacity="0.35" />
+            <text x={x(minute) + 3} y={PLOT.top - 8 - row * 14} fontSize="11.5" fill="currentColor">
+              {MOMENTS[kind]} {minute}
+            </text>
+          </g>
+        ))}
+        {picture.rollAtMinute <= picture.horizon && (
+          <g data-testid="roll-at">
+            <path d={`M${x(picture.rollAtMinute)} ${floor}l-6 9h12z`} fill="var(--color-primary)" />
+            <text x={x(picture.rollAtMinute) + 9} y={floor + 10} fontSize="11.5" fontWeight="650" fill="currentColor">
+              you roll
+            </text>
+          </g>
+        )}
+        {nowMinute != null && nowMinute <= picture.horizon && (
+          <g data-testid="now-line" data-minute={nowMinute.toFixed(1)}>
+            <path d={`M${x(nowMinute)} ${PLOT.top - 4}V${floor}`} stroke="var(--color-error)" strokeWidth="2" />
+            <text x={x(nowMinute) + 4} y={floor - 6} fontSize="12" fontWeight="700" fill="currentColor">
+              now, minute {figures.number(nowMinute, 0)}
+            </text>
+          </g>
+        )}
+        <path d={`M${PLOT.left} ${floor}H${VIEW.width - PLOT.right}`} stroke="currentColor" opacity="0.5" />
+        {chart.ticks.map((minute) => (
+          <g key={minute}>
+            <path d={`M${x(minute)} ${floor}v4`} stroke="currentColor" />
+            <text x={x(minute)} y={floor + 24} fontSize="11.5" textAnchor="middle" fill="currentColor">
+              {minute}
+            </text>
+          </g>
+        ))}
+        {chart.phases.map(({ kind, from, to, celsius }, index) => (
+          <g key={index}>
+            <rect x={x(from)} width={Math.max(1, x(to) - x(from))} y={floor + 31} height="15" rx="2" fill={kind === "chill" ? "var(--color-neutral)" : kind === "knead" ? "var(--color-secondary)" : "var(--color-base-300)"} opacity={kind === "rest" ? 1 : 0.85} />
+            <text x={(x(from) + x(to)) / 2} y={floor + 42} fontSize="10.5" textAnchor="middle" fill={kind === "rest" ? "currentColor" : "var(--color-neutral-content)"}>
+              {x(to) - x(from) > 46 ? `${PHASES[kind]}${kind === "chill" ? ` ${figures.temperature(celsius)}` : ""}` : ""}
+            </text>
+          </g>
+        ))}
+        <text x={VIEW.width - PLOT.right + 7} y={floor + 24} fontSize="11.5" fill="currentColor">min</text>
+      </svg>
+      <p className="soft flex flex-wrap gap-x-5 text-xs">
+        <span>
+          <svg width="26" height="8" aria-hidden className="inline"><path d="M0 4H26" stroke="currentColor" strokeWidth="2.6" /></svg> softness
+          <Hint term="softness" />
+        </span>
+        <span>
+          <svg width="26" height="10" aria-hidden className="inline"><rect width="26" height="10" fill="currentColor" opacity="0.15" /></svg> 80 % band
+          <Hint term="band" />
+        </span>
+        <span>
+          <svg width="26" height="8" aria-hidden className="inline"><path d="M0 4H26" stroke="var(--color-secondary)" strokeWidth="1.8" strokeDasharray="7 4" /></svg> spring-back
+        </span>
+        <span>
+          <svg width="26" height="10" aria-hidden className="inline"><rect width="26" height="10" fill="var(--color-primary)" opacity="0.2" /></svg> rolling window
+          <Hint term="window" />
+        </span>
+      </p>
+    </section>
+  );
+});

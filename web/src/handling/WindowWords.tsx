@@ -1,0 +1,76 @@
+import type { HandlingAnswer } from "../api";
+import { type Figures, useFigures } from "../kitchen";
+
+type Picture = HandlingAnswer["sheet"]["picture"];
+
+/** The rolling window in plain words: when, what it is like before, and what ends it. */
+export function WindowWords({ answer, name }: { answer: HandlingAnswer; name: (code: string | null | undefined) => string }) {
+  const figures = useFigures();
+  const { picture } = answer.sheet;
+  return (
+    <div className="max-w-4xl">
+      <p className="font-display text-2xl leading-snug" data-testid="window-words">
+        {opening(picture)}
+      </p>
+      <p className="pt-1">
+        {[before(picture, name, figures), after(picture, name), water(answer, figures)].filter(Boolean).join(" ")}
+      </p>
+    </div>
+  );
+}
+
+function opening({ window, horizon }: Picture): string {
+  if (!window) {
+    return "There is no time at which this dough can be rolled as it is.";
+  }
+  return window.last >= horizon ? `Roll from minute ${window.first} on.` : `Roll between minute ${window.first} and ${window.last}.`;
+}
+
+function before(picture: Picture, name: (code: string | null | undefined) => string, f: Figures): string {
+  const closed = picture.before;
+  if (!closed) {
+    return "";
+  }
+  const at = picture.window ? `At minute ${f.number(closed.minute, 0)} it` : "It";
+  switch (closed.why) {
+    case "too-soft":
+      return picture.window
+        ? `${at} will still feel too soft because ${lower(name(closed.ingredient))} is drinking: wait, add no flour.`
+        : `${at} is too soft: it would stick.`;
+    case "too-firm":
+      return `${at} is too firm: its edges would crack.`;
+    case "springs-back":
+      return `${at} still springs back from kneading: let it rest.`;
+    default:
+      return `${at} is being kneaded.`;
+  }
+}
+
+function after(picture: Picture, name: (code: string | null | undefined) => string): string {
+  const closed = picture.after;
+  if (!closed) {
+    return "";
+  }
+  switch (closed.why) {
+    case "too-soft":
+      return `After minute ${closed.minute - 1} it sticks, because ${lower(name(closed.ingredient))} lets go of its water.`;
+    case "too-firm":
+      return `After minute ${closed.minute - 1} its edges crack, because ${lower(name(closed.ingredient))} has drunk so much.`;
+    default:
+      return `Then it is kneaded again.`;
+  }
+}
+
+function water(answer: HandlingAnswer, f: Figures): string {
+  const missing = answer.waterMissingGrams;
+  if (Math.abs(missing) < 5) {
+    return "";
+  }
+  return missing > 0
+    ? `It lacks ${f.mass(missing)} of water for the softness aimed for.`
+    : `It has ${f.mass(-missing)} more water than the softness aimed for needs.`;
+}
+
+function lower(name: string): string {
+  return name.charAt(0).toLowerCase() + (name.slice(1).split(/[,(]/)[0] ?? "").trim();
+}

@@ -1,0 +1,99 @@
+import type { HandlingAnswer } from "../api";
+
+/** The drawing of the rolling window: places in units of its view box. Nothing here is a rule of the job. */
+export const VIEW = { width: 1180, height: 320 };
+export const PLOT = { left: 58, right: 76, top: 50, bottom: 52 };
+
+const MARGIN = 0.06;
+const SETTLED = 5;
+const LABEL_WIDTH = 104;
+const ROWS = 3;
+
+/** A moment with the row in which its label stands, so that none lies over another. */
+interface Label {
+  kind: string;
+  minute: number;
+  row: number;
+}
+
+export function chartOf(answer: HandlingAnswer) {
+  const { picture } = answer.sheet;
+  const { style } = answer;
+  const minutes = picture.curve.minutes;
+  const floor = VIEW.height - PLOT.bottom;
+  const known = picture.curve.softness.flatMap((value, at) => (value == null || (minutes[at] ?? 0) < SETTLED ? [] : [value]));
+  const low = Math.min(style.softnessLow, ...known) - MARGIN;
+  const high = Math.max(style.softnessHigh, ...known) + MARGIN;
+  const springs = picture.curve.springBackPct.flatMap((value) => (value == null ? [] : [value]));
+  const springHigh = Math.max(2 * style.springLimitPct, ...springs) * 1.05;
+  const clamp = (value: number) => Math.max(low, Math.min(high, value));
+  const x = (minute: number) => PLOT.left + (minute / picture.horizon) * (VIEW.width - PLOT.left - PLOT.right);
+  const y = (softness: number) => PLOT.top + ((high - clamp(softness)) / (high - low)) * (floor - PLOT.top);
+  const springY = (pct: number) => floor - (pct / springHigh) * (floor - PLOT.top);
+  const points = (values: (number | null)[], place: (value: number) => number) =>
+    values.flatMap((value, at) => (value == null ? [] : [`${x(minutes[at] ?? 0).toFixed(1)} ${place(value).toFixed(1)}`]));
+  const upper = points(picture.high, y);
+  const lower = points(picture.low, y).reverse();
+  return {
+    x,
+    y,
+    springY,
+    floor,
+    softness: path(points(picture.curve.softness, y)),
+    spring: springPath(picture.curve.springBackPct, minutes, x, springY),
+    band: upper.length > 0 ? `M${[...upper, ...lower].join("L")}Z` : "",
+    ticks: ticks(picture.horizon),
+    labels: labels(picture.moments, x),
+    phases: phases(picture),
+  };
+}
+
+function path(points: string[]): string {
+  return points.length > 0 ? `M${points.join("L")}` : "";
+}
+
+/** Spring-back begins anew after each kneading: no line is drawn across one. */
+function springPath(
+  values: (number | null)[],
+  minutes: number[],
+  x: (minute: number) => number,
+  y: (pct: number) => number,
+): string {
+  let drawn = "";
+  let pen = false;
+  values.forEach((value, at) => {
+    if (value == null) {
+      pen = false;
+      return;
+    }
+    drawn += `${pen ? "L" : "M"}${x(minutes[at] ?? 0).toFixed(1)} ${y(value).toFixed(1)}`;
+    pen = true;
+  });
+  return drawn;
+}
+
+function ticks(horizon: number): number[] {
+  const step = [15, 30, 60, 120, 240, 480, 960].find((each) => horizon / each <= 13) ?? 960;
+  return Array.from({ length: Math.floor(horizon / step) + 1 }, (_, at) => at * step);
+}
+
+function labels(moments: HandlingAnswer["sheet"]["picture"]["moments"], x: (minute: number) => number): Label[] {
+  const ends: number[] = Array.from({ length: ROWS }, () => -Infinity);
+  return moments.map(({ kind, minute }) => {
+    const row = Math.max(0, ends.findIndex((end) => end <= x(minute)));
+    ends[row] = x(minute) + LABEL_WIDTH;
+    return { kind, minute, row };
+  });
+}
+
+function phases({ phases, kneadedAtMinute, rollAtMinute }: HandlingAnswer["sheet"]["picture"]) {
+  if (phases.length === 0) {
+    return rollAtMinute > kneadedAtMinute ? [{ kind: "rest", from: kneadedAtMinute, to: rollAtMinute, celsius: 0 }] : [];
+  }
+  let at = kneadedAtMinute;
+  return phases.map(({ kind, minutes, temperatureC }) => {
+    const from = at;
+    at += minutes;
+    return { kind, from, to: at, celsius: temperatureC };
+  });
+}

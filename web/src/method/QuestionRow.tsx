@@ -1,0 +1,131 @@
+import { Check } from "lucide-react";
+import type { MethodAnswer } from "../api";
+import { type Figures, useFigures } from "../kitchen";
+
+type QuestionAnswer = MethodAnswer["questions"][number];
+type SchoolAnswer = QuestionAnswer["schools"][number];
+
+const TITLES: Record<QuestionAnswer["question"], string> = {
+  "fat-timing": "When fat goes in",
+  "pressed-liquid": "Liquid pressed out of a vegetable",
+  kneading: "How it is kneaded",
+  sticking: "What stops sticking",
+  rest: "Rest",
+  "water-addition": "How the water goes in",
+  "water-temperature": "Water temperature",
+  inclusion: "Inclusion",
+  heat: "Heat",
+};
+
+interface QuestionRowProps {
+  question: QuestionAnswer;
+  busy: boolean;
+  onChoose: (school: string) => void;
+}
+
+/** A question with its schools side by side. */
+export function QuestionRow({ question, busy, onChoose }: QuestionRowProps) {
+  return (
+    <section aria-label={TITLES[question.question]} className="hairline border-b py-3" data-question={question.question}>
+      <h2 className="section-title">{TITLES[question.question]}</h2>
+      <div className="grid gap-x-5" style={{ gridTemplateColumns: `repeat(${question.schools.length}, minmax(0, 1fr))` }}>
+        {question.schools.map((school) => (
+          <School
+            key={school.code}
+            school={school}
+            question={question}
+            chosen={question.chosen === school.code}
+            busy={busy}
+            onChoose={() => onChoose(school.code)}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+interface SchoolProps {
+  school: SchoolAnswer;
+  question: QuestionAnswer;
+  chosen: boolean;
+  busy: boolean;
+  onChoose: () => void;
+}
+
+function School({ school, question, chosen, busy, onChoose }: SchoolProps) {
+  const figures = useFigures();
+  return (
+    <button
+      className={`flex flex-col items-start border-t-4 px-2 py-2 text-left text-sm ${chosen ? "border-primary bg-base-200" : "hover:bg-base-200 border-transparent"}`}
+      aria-pressed={chosen}
+      disabled={busy || chosen || school.effect == null}
+      data-school={school.code}
+      onClick={onChoose}
+    >
+      <span className="flex items-center gap-1 text-base font-semibold">
+        {chosen && <Check size={15} aria-label="chosen" />}
+        {school.name}
+      </span>
+      <span className="soft text-xs leading-snug">{school.reason}</span>
+      <span className="pt-1.5 leading-snug" data-testid="effect">
+        {effectOf(school, question, chosen, figures).map((words) => (
+          <span key={words} className="block">
+            {words}
+          </span>
+        ))}
+      </span>
+    </button>
+  );
+}
+
+/** What a school does: in full for the one followed now, else what would change. */
+function effectOf(school: SchoolAnswer, question: QuestionAnswer, chosen: boolean, f: Figures): string[] {
+  const { effect, changes } = school;
+  if (!effect) {
+    return ["not possible with this formula"];
+  }
+  const words = chosen || !changes ? [whole(effect, f)] : changed(changes, f);
+  if (question.question === "heat") {
+    words.push(`griddle about ${f.temperature(effect.griddleC)}, loses ${f.percent(effect.cookLossPct)}`);
+    if (effect.puff != null) {
+      words.push(`puffs ${f.percent(effect.puff)}`);
+    }
+  } else if (question.question === "water-addition") {
+    words.push(`off by up to ±${f.mass(effect.rangeGrams)}`);
+  } else {
+    words.push(feels(effect, f));
+  }
+  if (effect.fillingFreePct != null && effect.fillingLimitPct != null) {
+    words.push(`filling ${f.percent(effect.fillingFreePct)} free water, limit ${f.percent(effect.fillingLimitPct)}`);
+  }
+  return words;
+}
+
+type Effect = NonNullable<SchoolAnswer["effect"]>;
+
+function whole(effect: Effect, f: Figures): string {
+  const window = effect.windowFirst == null ? "no rolling window" : `window ${effect.windowFirst}–${effect.windowLast} min`;
+  return `${effect.waterGrams < 0 ? `${f.mass(-effect.waterGrams)} too much water` : `${f.mass(effect.waterGrams)} of water`}, ${window}`;
+}
+
+function changed(changes: NonNullable<SchoolAnswer["changes"]>, f: Figures): string[] {
+  const words = [more(changes.waterGrams, f.mass, "water", "the same water")];
+  if (changes.windowFirstMinutes != null) {
+    const minutes = changes.windowFirstMinutes;
+    words.push(minutes === 0 ? "window opens as now" : `window ${Math.abs(minutes)} min ${minutes > 0 ? "later" : "earlier"}`);
+  }
+  return words;
+}
+
+function more(grams: number, mass: (grams: number) => string, what: string, same: string): string {
+  if (Math.abs(grams) < 0.5) {
+    return same;
+  }
+  return `${mass(Math.abs(grams))} ${grams > 0 ? "more" : "less"} ${what}`;
+}
+
+function feels(effect: Effect, f: Figures): string {
+  const { handling } = effect;
+  const rolls = handling.rollability == null ? "" : `, rolls ${f.percent(handling.rollability)}`;
+  return `gluten ${f.number(handling.gluten, 0)}, thinnest ${f.number(handling.minSheetMm, 1)} mm${rolls}`;
+}

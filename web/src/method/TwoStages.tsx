@@ -1,0 +1,91 @@
+import type { PantryDocument } from "../api";
+import type { Editor, Faults } from "../formula";
+import { useFigures } from "../kitchen";
+import { NumberField, type NumberEntry } from "../parts";
+
+interface TwoStagesProps {
+  editor: Editor;
+  pantry: PantryDocument;
+  faults: Faults;
+}
+
+/** A sponge or soaker: which lines stand first, and how long. Their flour drinks from then on. */
+export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
+  const figures = useFigures();
+  const method = editor.draft.method ?? {};
+  const stage = method.firstStage ?? null;
+  const name = (code: string) => pantry.ingredients.find((each) => each.code === code)?.name ?? code;
+  return (
+    <section aria-label="Two stages" className="pt-5">
+      <h2 className="section-title pb-1">In two stages</h2>
+      <div className="grid grid-cols-3 gap-3 text-sm">
+        <div>
+          <span className="soft block pb-0.5 text-xs">First</span>
+          <select
+            className="quiet-field framed"
+            aria-label="First stage"
+            value={stage ?? ""}
+            onChange={(event) =>
+              editor.edit({
+                kind: "method",
+                patch: event.target.value
+                  ? { firstStage: event.target.value, standingMinutes: method.standingMinutes ?? 240 }
+                  : { firstStage: null, standingMinutes: null },
+              })
+            }
+          >
+            <option value="">nothing: one dough</option>
+            <option value="sponge">a sponge, with yeast</option>
+            <option value="soaker">a soaker</option>
+          </select>
+        </div>
+        {stage && (
+          <div>
+            <span className="soft block pb-0.5 text-xs">stands for</span>
+            <NumberField
+              framed
+              label="How long the first stage stands"
+              unit="min"
+              value={(method.standingMinutes ?? null) as NumberEntry}
+              format={(minutes) => figures.number(minutes, 0)}
+              error={faults.of(null, "method.standingMinutes")}
+              dataField="standingMinutes"
+              onChange={(minutes) => editor.edit({ kind: "method", patch: { standingMinutes: minutes as number | null } })}
+            />
+          </div>
+        )}
+      </div>
+      {faults.of(null, "method.standingMinutes") && (
+        <p role="alert" className="text-error text-xs">
+          {faults.of(null, "method.standingMinutes")}
+        </p>
+      )}
+      {stage && (
+        <ul className="pt-2 text-sm">
+          {editor.draft.lines.map(
+            (line, index) =>
+              !line.open &&
+              (line.ingredient || line.prep) && (
+                <li key={line.key}>
+                  <label className="flex items-center gap-2 py-0.5">
+                    <input
+                      type="checkbox"
+                      className="checkbox checkbox-xs"
+                      checked={line.stage === "first"}
+                      aria-label={`${line.prep ? "from Prep" : name(line.ingredient)}, line ${index + 1}, belongs to the ${stage}`}
+                      onChange={(event) =>
+                        editor.edit({ kind: "line", key: line.key, patch: { stage: event.target.checked ? "first" : null } })
+                      }
+                    />
+                    {line.prep ? "from Prep" : name(line.ingredient)}
+                    <span className="soft">{typeof line.grams === "number" ? figures.mass(line.grams) : ""}</span>
+                  </label>
+                </li>
+              ),
+          )}
+          <li className="soft text-xs">Only part of a flour in the {stage}: give it a line of its own.</li>
+        </ul>
+      )}
+    </section>
+  );
+}

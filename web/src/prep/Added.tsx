@@ -1,0 +1,76 @@
+import { Plus, X } from "lucide-react";
+import type { PantryDocument, StepSpec } from "../api";
+import { useFigures } from "../kitchen";
+import { NumberField, type NumberEntry } from "../parts";
+import { Faulty } from "./ChainView";
+
+interface AddedProps {
+  step: StepSpec;
+  /** What is offered first. */
+  usual: string;
+  label: (what: string) => string;
+  error: (field: string) => string | null;
+  set: (patch: Partial<StepSpec>) => void;
+  pantry: PantryDocument;
+}
+
+const ROLES = new Set(["salt", "fat", "liquid", "dairy", "seasoning", "seed", "sweetener", "inclusion"]);
+
+/** What is put in at a step: water, fat, salt, spice. It counts in the formula's totals. */
+export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
+  const figures = useFigures();
+  const added = step.added ?? [];
+  const change = (index: number, patch: Partial<(typeof added)[number]>) =>
+    set({ added: added.map((each, at) => (at === index ? { ...each, ...patch } : each)) });
+  return (
+    <div className="pt-1">
+      {added.map((each, index) => (
+        <div key={index} className="pt-1">
+          <div className="flex items-center gap-1">
+            <select
+              className="quiet-field framed min-w-0 flex-1 !px-1 text-xs"
+              aria-label={label("What is put in")}
+              value={each.ingredient ?? ""}
+              onChange={(event) => change(index, { ingredient: event.target.value })}
+            >
+              {pantry.ingredients
+                .filter(({ role }) => ROLES.has(role))
+                .map(({ code, name }) => (
+                  <option key={code} value={code}>
+                    {name}
+                  </option>
+                ))}
+            </select>
+            <button
+              className="btn btn-ghost btn-xs btn-square"
+              aria-label={label("Leave it out again")}
+              onClick={() => set({ added: added.toSpliced(index, 1) })}
+            >
+              <X size={13} aria-hidden />
+            </button>
+          </div>
+          <NumberField
+            framed
+            label={label("How much is put in")}
+            unit={figures.massUnit}
+            value={(each.grams ?? null) as NumberEntry}
+            format={figures.massNumber}
+            toTyped={figures.massUnitFromGrams}
+            fromTyped={figures.gramsFromMassUnit}
+            error={error(`added[${index}].grams`)}
+            dataField="added"
+            onChange={(grams) => change(index, { grams: grams as number | null })}
+          />
+          <Faulty message={error(`added[${index}].grams`) ?? error(`added[${index}].ingredient`)} />
+        </div>
+      ))}
+      <button
+        className="btn btn-ghost btn-xs text-primary gap-1 px-1"
+        aria-label={label("Put something in")}
+        onClick={() => set({ added: [...added, { ingredient: usual, grams: usual === "salt-fine" ? 4 : 10 }] })}
+      >
+        <Plus size={13} aria-hidden /> put in
+      </button>
+    </div>
+  );
+}

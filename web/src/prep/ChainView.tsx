@@ -1,0 +1,156 @@
+import { Trash2 } from "lucide-react";
+import type { Caution, ChainAnswer, ChainSpec, PantryDocument } from "../api";
+import type { Editor, Faults } from "../formula";
+import { IngredientPicker } from "../formula";
+import { useFigures } from "../kitchen";
+import { NumberField } from "../parts";
+import { Bar } from "./Bar";
+import { ChainEnd } from "./ChainEnd";
+import { addStep, editChain, removeChain } from "./editChain";
+import { StepColumn } from "./StepColumn";
+import { LIQUID_USES, type StepKind, STEPS } from "./steps";
+import { StepCautions } from "../caution";
+
+interface ChainViewProps {
+  chain: ChainSpec;
+  index: number;
+  answer: ChainAnswer | null;
+  faults: Faults;
+  cautions: Caution[];
+  editor: Editor;
+  pantry: PantryDocument;
+  need: number | null;
+  onNeed: (grams: number | null) => void;
+}
+
+const KINDS = Object.keys(STEPS) as StepKind[];
+
+/** A preparation chain: drawn to scale from what is bought to what meets the flour, its steps edited in place. */
+export function ChainView({ chain, index, answer, faults, cautions, editor, pantry, need, onNeed }: ChainViewProps) {
+  const figures = useFigures();
+  const at = `preps[${index}]`;
+  const steps = chain.steps ?? [];
+  const bought = pantry.ingredients.find(({ code }) => code === chain.ingredient);
+  const runs = steps.some(({ kind }) => STEPS[kind as StepKind]?.liquid);
+  const most = Math.max(
+    chain.grams ?? 0,
+    ...(answer?.steps ?? []).map((step) => step.after.grams + step.leftGrams + step.liquid.grams + step.drivenOffGrams),
+  );
+  const error = (field: string) => faults.of(null, `${at}.${field}`);
+
+  return (
+    <section aria-label={`Preparation: ${chain.name || bought?.name}`} className="hairline border-b py-4" data-chain={index}>
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <input
+          className="quiet-field font-display !w-72 text-xl"
+          aria-label="Name of the preparation"
+          placeholder={bought?.name ?? "preparation"}
+          maxLength={60}
+          value={chain.name ?? ""}
+          onChange={(event) => editChain(editor, index, { name: event.target.value || null }, "name")}
+        />
+        {answer && (
+          <span className="soft text-sm">
+            yield <strong className="text-base-content">{figures.percent(answer.yieldPct)}</strong>
+          </span>
+        )}
+        {runs && (
+          <label className="soft flex items-center gap-1 text-sm">
+            liquid
+            <select
+              className="quiet-field framed !w-auto text-sm"
+              aria-label="What becomes of the liquid"
+              value={chain.liquid ?? ""}
+              onChange={(event) => editChain(editor, index, { liquid: event.target.value || null })}
+            >
+              {LIQUID_USES.map(([code, name]) => (
+                <option key={code} value={code}>
+                  {name}
+                </option>
+              ))}
+            </select>
+            {answer && answer.liquid.caughtGrams > 0 && (
+              <span data-testid="liquid">
+                {figures.mass(answer.liquid.caughtGrams)}
+                {answer.liquid.saltGrams > 0 && `, ${figures.mass(answer.liquid.saltGrams)} of it salt`}
+              </span>
+            )}
+          </label>
+        )}
+        <span className="flex-1" />
+        <button className="btn btn-ghost btn-sm gap-1" aria-label={`Take this preparation away`} onClick={() => removeChain(editor, index)}>
+          <Trash2 size={15} aria-hidden /> Take away
+        </button>
+      </header>
+      {answer?.use === "never-pressed" && runs && (
+        <p className="soft text-sm">Nothing is pressed out: these steps are passed over, the dough gets all the liquid.</p>
+      )}
+      <div className="flex gap-0 overflow-x-auto pt-2 pb-1">
+        <div className="w-40 shrink-0 pr-2 text-sm">
+          <Bar bowl={answer?.bought ?? null} most={most} caption="bought" />
+          <IngredientPicker
+            ingredients={pantry.ingredients.filter(({ role }) => role !== "flour" && role !== "salt")}
+            value={chain.ingredient ?? ""}
+            label="What is bought"
+            error={error("ingredient")}
+            onPick={(picked) => editChain(editor, index, { ingredient: picked.code })}
+          />
+          <NumberField
+            framed
+            label="Bought weight"
+            unit={figures.massUnit}
+            value={chain.grams ?? null}
+            format={figures.massNumber}
+            toTyped={figures.massUnitFromGrams}
+            fromTyped={figures.gramsFromMassUnit}
+            error={error("grams")}
+            dataField="bought"
+            onChange={(grams) => editChain(editor, index, { grams: grams as number | null }, "grams")}
+          />
+          <Faulty message={error("ingredient") ?? error("grams")} />
+          <StepCautions cautions={cautions} at={at} />
+        </div>
+        {steps.map((step, place) => (
+          <StepColumn
+            key={place}
+            step={step}
+            chain={index}
+            place={place}
+            count={steps.length}
+            answer={answer?.steps[place] ?? null}
+            most={most}
+            faults={faults}
+            cautions={cautions}
+            editor={editor}
+            pantry={pantry}
+          />
+        ))}
+        <div className="flex w-32 shrink-0 flex-col justify-center px-2">
+          <select
+            className="quiet-field framed text-sm"
+            aria-label="Add a step"
+            value=""
+            onChange={(event) => addStep(editor, index, event.target.value as StepKind)}
+          >
+            <option value="">+ add a step</option>
+            {KINDS.map((kind) => (
+              <option key={kind} value={kind}>
+                {STEPS[kind].name}
+              </option>
+            ))}
+          </select>
+        </div>
+        <ChainEnd chain={chain} index={index} answer={answer} editor={editor} need={need} onNeed={onNeed} />
+      </div>
+    </section>
+  );
+}
+
+/** A fault in plain words, beside what caused it. */
+export function Faulty({ message }: { message: string | null }) {
+  return message ? (
+    <p role="alert" className="text-error pt-0.5 text-xs">
+      {message}
+    </p>
+  ) : null;
+}

@@ -1,0 +1,81 @@
+import type { StepAnswer, StepSpec } from "../api";
+import { useFigures } from "../kitchen";
+import { NumberField, type NumberEntry } from "../parts";
+import { Faulty } from "./ChainView";
+import { Row } from "./StepColumn";
+
+type Temperature = "fromC" | "roomC" | "targetC" | "readC";
+
+interface CoolingFieldsProps {
+  step: StepSpec;
+  cooling: StepAnswer["cooling"];
+  error: (field: string) => string | null;
+  set: (patch: Partial<StepSpec>) => void;
+  label: (what: string) => string;
+}
+
+/** When it is cold enough: from how hot, where, down to what, and one later reading that makes it sure. */
+export function CoolingFields({ step, cooling, error, set, label }: CoolingFieldsProps) {
+  const figures = useFigures();
+  const asked = step.cooling ?? {};
+  const change = (patch: Partial<NonNullable<StepSpec["cooling"]>>) => set({ cooling: { ...asked, ...patch } });
+  const degrees = (field: Temperature, name: string, placeholder?: number) => (
+    <Row name={name}>
+      <NumberField
+        framed
+        label={label(name)}
+        unit={`°${figures.temperatureUnit}`}
+        value={(asked[field] ?? null) as NumberEntry}
+        placeholder={placeholder === undefined ? "" : figures.number(figures.degreesFromCelsius(placeholder), 0)}
+        format={(celsius) => figures.number(figures.degreesFromCelsius(celsius), 0)}
+        toTyped={figures.degreesFromCelsius}
+        fromTyped={figures.celsiusFromDegrees}
+        error={error(`cooling.${field}`)}
+        dataField={field}
+        onChange={(celsius) => change({ [field]: celsius })}
+      />
+    </Row>
+  );
+  return (
+    <>
+      {degrees("fromC", "from", cooling?.fromC)}
+      {degrees("roomC", "in", cooling?.roomC)}
+      {degrees("targetC", "down to", cooling?.targetC)}
+      <label className="flex items-center gap-1.5 pt-1 text-xs">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-xs"
+          checked={asked.spread === true}
+          onChange={(event) => change({ spread: event.target.checked || null })}
+        />
+        spread thin
+      </label>
+      <Row name="after">
+        <NumberField
+          framed
+          label={label("Minute of the reading")}
+          unit="min"
+          value={(asked.readMinute ?? null) as NumberEntry}
+          format={(minutes) => figures.number(minutes, 0)}
+          error={error("cooling.readMinute")}
+          dataField="readMinute"
+          onChange={(readMinute) => change({ readMinute: readMinute as number | null })}
+        />
+      </Row>
+      {degrees("readC", "it reads")}
+      <Faulty message={(["fromC", "roomC", "targetC", "readMinute", "readC"].map((field) => error(`cooling.${field}`)).find(Boolean) as string) ?? null} />
+      {cooling && (
+        <p className="pt-1 text-xs" data-testid="cooling">
+          {cooling.minutes == null ? (
+            <>It never gets there: the room is too warm.</>
+          ) : (
+            <>
+              Cold enough after <strong>{figures.number(cooling.minutes, 0)} min</strong>
+              {cooling.read && cooling.minutesLeft != null && `, ${figures.number(cooling.minutesLeft, 0)} min from the reading`}.
+            </>
+          )}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,153 @@
+import { ChevronLeft, ChevronRight, X } from "lucide-react";
+import { type Caution, type PantryDocument, type StepAnswer, type StepSpec } from "../api";
+import { StepCautions } from "../caution";
+import type { Editor, Faults } from "../formula";
+import { type Figures, useFigures } from "../kitchen";
+import { NumberField, type NumberEntry, Steps } from "../parts";
+import { Added } from "./Added";
+import { Bar } from "./Bar";
+import { Faulty } from "./ChainView";
+import { CoolingFields } from "./CoolingFields";
+import { editStep, moveStep, removeStep } from "./editChain";
+import { type StepKind, STEPS } from "./steps";
+
+interface StepColumnProps {
+  step: StepSpec;
+  chain: number;
+  place: number;
+  count: number;
+  answer: StepAnswer | null;
+  most: number;
+  faults: Faults;
+  cautions: Caution[];
+  editor: Editor;
+  pantry: PantryDocument;
+}
+
+/** One step of a chain: its bar, and the weights the cook has. */
+export function StepColumn({ step, chain, place, count, answer, most, faults, cautions, editor, pantry }: StepColumnProps) {
+  const figures = useFigures();
+  const at = `preps[${chain}].steps[${place}]`;
+  const kind = STEPS[step.kind as StepKind];
+  const error = (field: string) => faults.of(null, `${at}.${field}`);
+  const set = (patch: Partial<StepSpec>) => editStep(editor, chain, place, patch, Object.keys(patch).join());
+  const label = (what: string) => `${what}, ${kind.name}`;
+
+  return (
+    <div className="hairline w-44 shrink-0 border-l px-2 text-sm" data-step={place} data-kind={step.kind}>
+      <Bar bowl={answer?.after ?? null} most={most} caption={kind.name} step={answer} />
+      <div className="flex items-center">
+        <strong className="min-w-0 flex-1 truncate" title={kind.name}>
+          {kind.name}
+        </strong>
+        <Act label={`Move ${kind.name} earlier`} disabled={place === 0} onClick={() => moveStep(editor, chain, place, place - 1)}>
+          <ChevronLeft size={14} aria-hidden />
+        </Act>
+        <Act label={`Move ${kind.name} later`} disabled={place === count - 1} onClick={() => moveStep(editor, chain, place, place + 1)}>
+          <ChevronRight size={14} aria-hidden />
+        </Act>
+        <Act label={`Take ${kind.name} out`} onClick={() => removeStep(editor, chain, place)}>
+          <X size={14} aria-hidden />
+        </Act>
+      </div>
+      <Weight label={label("Before")} name="before" field="beforeGrams" value={step.beforeGrams} typical={answer?.beforeGrams} {...{ error, set, figures }} />
+      <Weight label={label("After")} name="after" field="afterGrams" value={step.afterGrams} typical={answer?.after.grams} {...{ error, set, figures }} />
+      {kind.liquid && (
+        <Weight label={label("Liquid")} name="liquid" field="liquidGrams" value={step.liquidGrams} typical={answer?.liquid.caughtGrams} {...{ error, set, figures }} />
+      )}
+      {kind.off && (
+        <Weight label={label("Water driven off")} name="or off" field="liquidGrams" value={step.liquidGrams} typical={answer?.drivenOffGrams} {...{ error, set, figures }} />
+      )}
+      {kind.piece && (
+        <Row name="pieces">
+          <NumberField
+            framed
+            label={label("Pieces")}
+            unit="mm"
+            value={(step.pieceMm ?? null) as NumberEntry}
+            format={(mm) => figures.number(mm, 1)}
+            error={error("pieceMm")}
+            onChange={(pieceMm) => set({ pieceMm: pieceMm as number | null })}
+          />
+        </Row>
+      )}
+      {kind.drained && (
+        <label className="flex items-center gap-1.5 pt-1 text-xs">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-xs"
+            checked={step.drained !== false}
+            onChange={(event) => set({ drained: event.target.checked ? null : false })}
+          />
+          {kind.drained}
+        </label>
+      )}
+      {kind.added && <Added step={step} usual={kind.added} label={label} error={error} set={set} pantry={pantry} />}
+      {kind.cools && <CoolingFields step={step} cooling={answer?.cooling ?? null} error={error} set={set} label={label} />}
+      <Faulty message={["kind", "beforeGrams", "afterGrams", "liquidGrams", "pieceMm"].map(error).find((message) => message !== null) ?? null} />
+      {answer && (
+        <p className="soft pt-1 text-xs">
+          {answer.skipped ? "passed over" : answer.typical ? "typical value" : "as weighed"}
+          {answer.hot && ", hot"}
+        </p>
+      )}
+      {answer && answer.why.length > 0 && (
+        <details className="soft text-xs">
+          <summary className="cursor-pointer">why {figures.percent(answer.after.waterPct)}</summary>
+          <Steps steps={answer.why} />
+        </details>
+      )}
+      <StepCautions cautions={cautions} at={at} />
+    </div>
+  );
+}
+
+interface WeightProps {
+  label: string;
+  name: string;
+  field: "beforeGrams" | "afterGrams" | "liquidGrams";
+  value: number | null | undefined;
+  typical: number | undefined;
+  error: (field: string) => string | null;
+  set: (patch: Partial<StepSpec>) => void;
+  figures: Figures;
+}
+
+/** A weight the cook may have; the typical one stands in as long as the field is empty. */
+function Weight({ label, name, field, value, typical, error, set, figures }: WeightProps) {
+  return (
+    <Row name={name}>
+      <NumberField
+        framed
+        label={label}
+        unit={figures.massUnit}
+        value={(value ?? null) as NumberEntry}
+        placeholder={typical === undefined ? "" : figures.massNumber(typical)}
+        format={figures.massNumber}
+        toTyped={figures.massUnitFromGrams}
+        fromTyped={figures.gramsFromMassUnit}
+        error={error(field)}
+        dataField={field}
+        onChange={(grams) => set({ [field]: grams })}
+      />
+    </Row>
+  );
+}
+
+/** A field with its name before it. */
+export function Row({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <div className="grid grid-cols-[3.2rem_1fr] items-center gap-1 pt-1">
+      <span className="soft text-xs">{name}</span>
+      {children}
+    </div>
+  );
+}
+
+function Act({ label, disabled, onClick, children }: { label: string; disabled?: boolean; onClick: () => void; children: React.ReactNode }) {
+  return (
+    <button className="btn btn-ghost btn-xs btn-square" aria-label={label} title={label} disabled={disabled} onClick={onClick}>
+      {children}
+    </button>
+  );
+}

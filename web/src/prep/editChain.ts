@@ -1,0 +1,77 @@
+import type { ChainSpec, StepSpec } from "../api";
+import type { DraftLine, Editor } from "../formula";
+import { newKey } from "../formula";
+
+/** Changes one chain of the formula. */
+export function editChain(editor: Editor, index: number, patch: Partial<ChainSpec>, tag?: string): void {
+  const preps = (editor.draft.preps ?? []).map((chain, at) => (at === index ? { ...chain, ...patch } : chain));
+  editor.edit({ kind: "draft", patch: { preps }, tag: tag && `prep ${index} ${tag}` });
+}
+
+/** Changes one step of a chain. */
+export function editStep(editor: Editor, index: number, step: number, patch: Partial<StepSpec>, tag?: string): void {
+  const steps = (editor.draft.preps?.[index]?.steps ?? []).map((each, at) => (at === step ? { ...each, ...patch } : each));
+  editChain(editor, index, { steps }, tag && `${step} ${tag}`);
+}
+
+/** Moves a step along its chain. */
+export function moveStep(editor: Editor, index: number, from: number, to: number): void {
+  const steps = editor.draft.preps?.[index]?.steps ?? [];
+  const step = steps[from];
+  if (step && to >= 0 && to < steps.length) {
+    editChain(editor, index, { steps: steps.toSpliced(from, 1).toSpliced(to, 0, step) });
+  }
+}
+
+/** A new chain for an ingredient. */
+export function addChain(editor: Editor, ingredient: string, grams: number): void {
+  const preps = [...(editor.draft.preps ?? []), { key: newKey(), ingredient, grams, steps: [] }];
+  editor.edit({ kind: "draft", patch: { preps } });
+}
+
+/** Takes a chain away, with the lines that it fills. */
+export function removeChain(editor: Editor, index: number): void {
+  const key = editor.draft.preps?.[index]?.key;
+  editor.edit({
+    kind: "draft",
+    patch: {
+      preps: (editor.draft.preps ?? []).toSpliced(index, 1),
+      lines: editor.draft.lines.filter((line) => line.prep == null || line.prep !== key),
+    },
+  });
+}
+
+/** Puts what a chain gives on a line of its own. */
+export function linkChain(editor: Editor, key: string, part: string | null): void {
+  editor.edit({ kind: "add", line: { prep: key, part } });
+}
+
+/** Makes a chain of a line that came as it was: what it weighs is bought, and the chain fills the line. */
+export function prepareLine(editor: Editor, line: DraftLine): void {
+  const key = newKey();
+  const chain: ChainSpec = {
+    key,
+    ingredient: line.ingredient,
+    grams: typeof line.grams === "number" ? line.grams : 100,
+    steps: [],
+  };
+  editor.edit({
+    kind: "draft",
+    patch: {
+      preps: [...(editor.draft.preps ?? []), chain],
+      lines: editor.draft.lines.map((each) =>
+        each.key === line.key ? { key: line.key, ingredient: "", grams: null, part: line.part ?? null, prep: key } : each,
+      ),
+    },
+  });
+}
+
+/** Adds a step at the end of a chain. */
+export function addStep(editor: Editor, index: number, kind: string): void {
+  editChain(editor, index, { steps: [...(editor.draft.preps?.[index]?.steps ?? []), { kind }] });
+}
+
+/** Takes a step out of a chain. */
+export function removeStep(editor: Editor, index: number, step: number): void {
+  editChain(editor, index, { steps: (editor.draft.preps?.[index]?.steps ?? []).toSpliced(step, 1) });
+}

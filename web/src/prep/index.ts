@@ -1,0 +1,1 @@
+export { PrepPage } from "./PrepPage";
