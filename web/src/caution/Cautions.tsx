@@ -42,7 +42,7 @@ function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) 
   const [asking, setAsking] = useState(false);
   const [who, setWho] = useState(lastWho);
   return (
-    <li className="border-warning hairline border-t border-l-4 py-2 pl-3 text-sm first:border-t-0" data-caution={caution.code}>
+    <li className="hairline border-l-warning border-t border-l-4 py-2 pl-3 text-sm first:border-t-0" data-caution={caution.code}>
       <p>
         <strong>{caution.title}.</strong> {caution.text}
       </p>

@@ -9,12 +9,13 @@ interface IngredientPickerProps {
   ingredients: Ingredient[];
   value: string;
   label: string;
+  placeholder?: string;
   error?: string | null;
   onPick: (ingredient: Ingredient) => void;
 }
 
 /** Finds an ingredient by any part of its name, code or group. */
-export function IngredientPicker({ ingredients, value, label, error, onPick }: IngredientPickerProps) {
+export function IngredientPicker({ ingredients, value, label, placeholder = "flour, vegetable, water…", error, onPick }: IngredientPickerProps) {
   const chosen = ingredients.find((ingredient) => ingredient.code === value) ?? null;
   const [query, setQuery] = useState<string | null>(null);
   const found = useMemo(() => search(ingredients, query ?? ""), [ingredients, query]);
@@ -54,7 +55,7 @@ export function IngredientPicker({ ingredients, value, label, error, onPick }: I
         aria-invalid={error ? true : undefined}
         title={chosen?.name}
         data-field="ingredient"
-        placeholder="flour, vegetable, water…"
+        placeholder={placeholder}
         className="quiet-field truncate"
       />
       <ul

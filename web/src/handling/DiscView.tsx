@@ -3,7 +3,7 @@ import type { HandlingAnswer } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../kitchen";
 import { materialFill, Steps } from "../parts";
-import { crossPieces, scatter, SECTION, TOP } from "./discGeometry";
+import { crossPieces, enlargement, scatter, SECTION, TOP } from "./discGeometry";
 
 type Disc = HandlingAnswer["sheet"]["disc"];
 
@@ -142,7 +142,8 @@ interface CrossSectionProps {
 function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
   const figures = useFigures();
   const from = useRef<{ y: number; unit: number; mm: number } | null>(null);
-  const top = SECTION.floor - sheetMm * SECTION.perMm;
+  const perMm = enlargement(disc);
+  const top = SECTION.floor - sheetMm * perMm;
   const pieces = useMemo(() => crossPieces(disc), [disc]);
   const down = (event: PointerEvent<SVGGElement>) => {
     const matrix = event.currentTarget.ownerSVGElement?.getScreenCTM();
@@ -154,7 +155,7 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
   const move = (event: PointerEvent<SVGGElement>) => {
     const start = from.current;
     if (start) {
-      const mm = start.mm + (start.y - event.clientY) / start.unit / SECTION.perMm;
+      const mm = start.mm + (start.y - event.clientY) / start.unit / perMm;
       const to = closest(disc, mm);
       if (to !== index) {
         onDrag(to);
@@ -167,19 +168,19 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
   return (
     <svg viewBox={`0 0 ${SECTION.width} ${SECTION.height}`} role="img" aria-label={`Cross-section, ${figures.number(sheetMm, 1)} mm thick, enlarged`}>
       <text x="4" y="12" fontSize="11" fill="currentColor" opacity="0.75">
-        cross-section, {figures.number(SECTION.width / SECTION.perMm, 0)} mm of it, enlarged
+        cross-section, {figures.number(SECTION.width / perMm, 0)} mm of it, enlarged
       </text>
-      <rect x="0" y={top} width={SECTION.width} height={sheetMm * SECTION.perMm} fill={materialFill("flour")} />
+      <rect x="0" y={top} width={SECTION.width} height={sheetMm * perMm} fill={materialFill("flour")} />
       {pieces.map(({ x, share, mm, soft, turn }, at) => {
-        const size = mm * SECTION.perMm;
-        const room = sheetMm * SECTION.perMm - size;
+        const size = mm * perMm;
+        const room = sheetMm * perMm - size;
         const y = room >= 0 ? top + share * room : top + room / 2;
-        const squashed = soft ? Math.min(size, Math.max(size * 0.55, sheetMm * SECTION.perMm)) : size;
+        const squashed = soft ? Math.min(size, Math.max(size * 0.55, sheetMm * perMm)) : size;
         return (
           <rect
             key={at}
             x={x}
-            y={soft ? Math.max(y, top + (sheetMm * SECTION.perMm - squashed) / 2) : y}
+            y={soft ? Math.max(y, top + (sheetMm * perMm - squashed) / 2) : y}
             width={size}
             height={squashed}
             rx={soft ? size / 3 : 1}
@@ -191,8 +192,8 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
         );
       })}
       <path d={`M0 ${SECTION.floor}H${SECTION.width}`} stroke="currentColor" strokeWidth="1.6" />
-      <path d={`M0 ${SECTION.floor - disc.thinnestMm * SECTION.perMm}H${SECTION.width}`} stroke="var(--color-error)" strokeDasharray="5 4" />
-      <text x={SECTION.width - 4} y={SECTION.floor - disc.thinnestMm * SECTION.perMm - 4} fontSize="10.5" textAnchor="end" fill="currentColor">
+      <path d={`M0 ${SECTION.floor - disc.thinnestMm * perMm}H${SECTION.width}`} stroke="var(--color-error)" strokeDasharray="5 4" />
+      <text x={SECTION.width - 4} y={SECTION.floor - disc.thinnestMm * perMm - 4} fontSize="10.5" textAnchor="end" fill="currentColor">
         thinnest {figures.number(disc.thinnestMm, 1)} mm
       </text>
       <g onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} className="cursor-ns-resize" data-testid="drag-thickness">

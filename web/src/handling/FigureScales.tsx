@@ -106,6 +106,7 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
                   {scale.write(influence.change, figures)}
                 </span>
                 {name(influence.ingredient)}
+                {influence.line < 0 && " from bench and hands"}
               </li>
             ))}
           </ul>

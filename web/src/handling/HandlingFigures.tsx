@@ -51,6 +51,7 @@ export const HandlingFigures = memo(function HandlingFigures({ answer, pantry }:
                 </span>
                 <span>
                   by {pantry.ingredients.find(({ code }) => code === influence.ingredient)?.name ?? influence.ingredient}
+                  {influence.line < 0 && " from bench and hands"}
                 </span>
               </li>
             ))}

@@ -95,7 +95,7 @@ export const RollingChart = memo(function RollingChart({ answer, nowMinute }: { 
             </text>
           </g>
         ))}
-        <text x={VIEW.width - PLOT.right + 7} y={floor + 24} fontSize="11.5" fill="currentColor">min</text>
+        <text x={VIEW.width - PLOT.right + 7} y={floor + 12} fontSize="11.5" fill="currentColor">min</text>
       </svg>
       <p className="soft flex flex-wrap gap-x-5 text-xs">
         <span>

@@ -1,13 +1,13 @@
 import type { HandlingAnswer } from "../api";
 
 /** The drawing of the rolling window: places in units of its view box. Nothing here is a rule of the job. */
-export const VIEW = { width: 1180, height: 320 };
-export const PLOT = { left: 58, right: 76, top: 50, bottom: 52 };
+export const VIEW = { width: 1180, height: 336 };
+export const PLOT = { left: 58, right: 76, top: 66, bottom: 52 };
 
 const MARGIN = 0.06;
 const SETTLED = 5;
-const LABEL_WIDTH = 104;
-const ROWS = 3;
+const LABEL_WIDTH = 96;
+const ROWS = 4;
 
 /** A moment with the row in which its label stands, so that none lies over another. */
 interface Label {
@@ -39,13 +39,19 @@ export function chartOf(answer: HandlingAnswer) {
     y,
     springY,
     floor,
-    softness: path(points(picture.curve.softness, y)),
+    softness: path(points(fromInside(picture.curve.softness, high), y)),
     spring: springPath(picture.curve.springBackPct, minutes, x, springY),
     band: upper.length > 0 ? `M${[...upper, ...lower].join("L")}Z` : "",
     ticks: ticks(picture.horizon),
     labels: labels(picture.moments, x),
     phases: phases(picture),
   };
+}
+
+/** The first minutes, wetter than the chart is high, are left out. */
+function fromInside(values: (number | null)[], high: number): (number | null)[] {
+  const first = values.findIndex((value) => value != null && value <= high);
+  return values.map((value, at) => (at < first ? null : value));
 }
 
 function path(points: string[]): string {

@@ -4,7 +4,12 @@ type Disc = HandlingAnswer["sheet"]["disc"];
 
 /** The drawing of the piece. Sizes are the core's; only where a piece happens to lie is drawn by chance. */
 export const TOP = { size: 220, margin: 6 };
-export const SECTION = { width: 420, height: 190, floor: 168, perMm: 9 };
+export const SECTION = { width: 420, height: 190, floor: 166, room: 138 };
+
+/** Units of the drawing for a millimetre of the cross-section: the thickest sheet fits. */
+export function enlargement(disc: Disc): number {
+  return SECTION.room / Math.max(1, disc.thicknesses.at(-1)?.sheetMm ?? 1);
+}
 
 const MOST_DRAWN = 700;
 const SECTION_DRAWN = 26;
@@ -49,9 +54,10 @@ interface InSection {
 
 /** Inclusion pieces that a cut meets: as much of its length as the inclusion's share of the dough. */
 export function crossPieces(disc: Disc): InSection[] {
+  const perMm = enlargement(disc);
   return disc.inclusions.flatMap((inside, at) => {
     const next = chance(71 + 13 * at);
-    const size = inside.pieceMm * SECTION.perMm;
+    const size = inside.pieceMm * perMm;
     const count = Math.min(SECTION_DRAWN, Math.max(1, Math.round(((inside.sharePct / 100) * SECTION.width) / size)));
     const place = SECTION.width / count;
     return Array.from({ length: count }, (_, index) => ({

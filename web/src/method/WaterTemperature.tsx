@@ -125,7 +125,7 @@ function Verdict({ found, editor, figures, pantry }: { found: Found; editor: Edi
     return <p className="soft pt-2 text-sm">There is no plain water in this dough to bring to a temperature.</p>;
   }
   const usable = found.verdict === "mix" || found.verdict === "heat-it" || found.verdict === "ice";
-  const use = usable ? found.waterC : found.limitC;
+  const use = usable ? found.waterC : found.verdict === "harms-yeast" ? found.limitC : null;
   return (
     <div className="pt-3">
       <p>

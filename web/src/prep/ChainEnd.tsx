@@ -3,8 +3,10 @@ import type { ChainAnswer, ChainSpec } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../kitchen";
 import { NumberField, type NumberEntry } from "../parts";
-import { linkChain } from "./editChain";
-import { REMARKS } from "./steps";
+import { addStep, linkChain } from "./editChain";
+import { REMARKS, type StepKind, STEPS } from "./steps";
+
+const KINDS = Object.keys(STEPS) as StepKind[];
 
 interface ChainEndProps {
   chain: ChainSpec;
@@ -16,11 +18,24 @@ interface ChainEndProps {
 }
 
 /** What meets the flour: how much, how wet, in which form, where it goes; and backwards, how much to buy. */
-export function ChainEnd({ chain, answer, editor, need, onNeed }: ChainEndProps) {
+export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEndProps) {
   const figures = useFigures();
   const linked = editor.draft.lines.flatMap((line, at) => (line.prep === chain.key ? [{ line, at }] : []));
   return (
-    <div className="border-primary min-w-60 flex-1 border-l-4 py-1 pl-4 text-sm">
+    <div className="border-primary min-w-56 flex-1 border-l-4 py-1 pl-4 text-sm">
+      <select
+        className="quiet-field framed mb-3 !w-40 text-sm"
+        aria-label="Add a step"
+        value=""
+        onChange={(event) => addStep(editor, index, event.target.value)}
+      >
+        <option value="">+ add a step</option>
+        {KINDS.map((kind) => (
+          <option key={kind} value={kind}>
+            {STEPS[kind].name}
+          </option>
+        ))}
+      </select>
       <p className="soft text-xs">What meets the flour</p>
       {answer ? (
         <>

@@ -6,7 +6,7 @@ import { useFigures } from "../kitchen";
 import { NumberField } from "../parts";
 import { Bar } from "./Bar";
 import { ChainEnd } from "./ChainEnd";
-import { addStep, editChain, removeChain } from "./editChain";
+import { editChain, removeChain } from "./editChain";
 import { StepColumn } from "./StepColumn";
 import { LIQUID_USES, type StepKind, STEPS } from "./steps";
 import { StepCautions } from "../caution";
@@ -22,8 +22,6 @@ interface ChainViewProps {
   need: number | null;
   onNeed: (grams: number | null) => void;
 }
-
-const KINDS = Object.keys(STEPS) as StepKind[];
 
 /** A preparation chain: drawn to scale from what is bought to what meets the flour, its steps edited in place. */
 export function ChainView({ chain, index, answer, faults, cautions, editor, pantry, need, onNeed }: ChainViewProps) {
@@ -85,8 +83,8 @@ export function ChainView({ chain, index, answer, faults, cautions, editor, pant
       {answer?.use === "never-pressed" && runs && (
         <p className="soft text-sm">Nothing is pressed out: these steps are passed over, the dough gets all the liquid.</p>
       )}
-      <div className="flex gap-0 overflow-x-auto pt-2 pb-1">
-        <div className="w-40 shrink-0 pr-2 text-sm">
+      <div className="flex flex-wrap gap-y-5 pt-2 pb-1">
+        <div className="framed-picker w-40 shrink-0 pr-2 text-sm">
           <Bar bowl={answer?.bought ?? null} most={most} caption="bought" />
           <IngredientPicker
             ingredients={pantry.ingredients.filter(({ role }) => role !== "flour" && role !== "salt")}
@@ -125,21 +123,6 @@ export function ChainView({ chain, index, answer, faults, cautions, editor, pant
             pantry={pantry}
           />
         ))}
-        <div className="flex w-32 shrink-0 flex-col justify-center px-2">
-          <select
-            className="quiet-field framed text-sm"
-            aria-label="Add a step"
-            value=""
-            onChange={(event) => addStep(editor, index, event.target.value as StepKind)}
-          >
-            <option value="">+ add a step</option>
-            {KINDS.map((kind) => (
-              <option key={kind} value={kind}>
-                {STEPS[kind].name}
-              </option>
-            ))}
-          </select>
-        </div>
         <ChainEnd chain={chain} index={index} answer={answer} editor={editor} need={need} onNeed={onNeed} />
       </div>
     </section>

@@ -80,7 +80,7 @@ function NewChain({ editor, pantry, first }: { editor: Editor; pantry: PantryDoc
         </p>
       )}
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        <div className="w-72" data-action="add-chain">
+        <div className="framed-picker w-72" data-action="add-chain">
           <span className="soft block pb-0.5 text-xs">
             <Plus size={12} className="inline" aria-hidden /> Prepare
           </span>
@@ -88,6 +88,7 @@ function NewChain({ editor, pantry, first }: { editor: Editor; pantry: PantryDoc
             ingredients={preparable}
             value=""
             label="Prepare"
+            placeholder="courgette, potato, lentils, butter…"
             error={null}
             onPick={(picked) => addChain(editor, picked.code, 300)}
           />

@@ -34,10 +34,10 @@ export function StepColumn({ step, chain, place, count, answer, most, faults, ca
   const label = (what: string) => `${what}, ${kind.name}`;
 
   return (
-    <div className="hairline w-44 shrink-0 border-l px-2 text-sm" data-step={place} data-kind={step.kind}>
+    <div className="hairline w-40 shrink-0 border-l px-1.5 text-sm" data-step={place} data-kind={step.kind}>
       <Bar bowl={answer?.after ?? null} most={most} caption={kind.name} step={answer} />
-      <div className="flex items-center">
-        <strong className="min-w-0 flex-1 truncate" title={kind.name}>
+      <div className="flex min-h-9 items-center">
+        <strong className="min-w-0 flex-1 leading-tight" title={kind.name}>
           {kind.name}
         </strong>
         <Act label={`Move ${kind.name} earlier`} disabled={place === 0} onClick={() => moveStep(editor, chain, place, place - 1)}>
@@ -137,7 +137,7 @@ function Weight({ label, name, field, value, typical, error, set, figures }: Wei
 /** A field with its name before it. */
 export function Row({ name, children }: { name: string; children: React.ReactNode }) {
   return (
-    <div className="grid grid-cols-[3.2rem_1fr] items-center gap-1 pt-1">
+    <div className="grid grid-cols-[2.9rem_1fr] items-center gap-1 pt-1">
       <span className="soft text-xs">{name}</span>
       {children}
     </div>

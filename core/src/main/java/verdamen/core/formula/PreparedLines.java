@@ -2,6 +2,7 @@ package verdamen.core.formula;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -101,19 +102,22 @@ final class PreparedLines {
                 head,
                 spec.temperatureC(),
                 chain.key()));
+        Map<Ingredient, Double> beside = new LinkedHashMap<>();
         for (Addition addition : chain.result().additions()) {
-            add(lines, index, addition.ingredient(), share * addition.grams(), part);
+            beside.merge(addition.ingredient(), share * addition.grams(), Double::sum);
         }
         if (chain.use() == LiquidUse.DOUGH_WATER) {
-            liquid(lines, index, chain.liquid(), share, part, pantry);
+            // Used liquid counts with its solids, and brings its salt along.
+            Liquid liquid = chain.liquid();
+            beside.merge(required(pantry, PRESSED_LIQUID), share * liquid.caughtBaseGrams(), Double::sum);
+            beside.merge(required(pantry, SALT), share * liquid.caughtSaltGrams(), Double::sum);
         }
+        beside.forEach((what, grams) -> add(lines, index, what, grams, part));
         return lines;
     }
 
-    /** Used liquid counts with its solids, and brings its salt along. */
-    private static void liquid(List<Line> lines, int index, Liquid liquid, double share, Part part, Pantry pantry) {
-        add(lines, index, pantry.ingredient(PRESSED_LIQUID).orElseThrow(), share * liquid.caughtBaseGrams(), part);
-        add(lines, index, pantry.ingredient(SALT).orElseThrow(), share * liquid.caughtSaltGrams(), part);
+    private static Ingredient required(Pantry pantry, String code) {
+        return pantry.ingredient(code).orElseThrow(() -> new IllegalStateException("the pantry needs " + code));
     }
 
     private static void add(List<Line> lines, int index, Ingredient ingredient, double grams, Part part) {

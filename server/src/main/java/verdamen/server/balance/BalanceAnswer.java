@@ -17,7 +17,6 @@ import verdamen.core.caution.Cautions;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
-import verdamen.core.formula.LineSource;
 import verdamen.core.formula.Salt;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
@@ -27,6 +26,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Material;
+import verdamen.core.prep.Chain;
 
 /**
  * The answer to a balance request.
@@ -106,8 +106,6 @@ public record BalanceAnswer(
             @Nullable String form,
             double waterPct) {}
 
-    private static final String PRESSED_LIQUID = "pressed-liquid";
-
     /**
      * The 80 % range of a line that was not weighed.
      *
@@ -174,16 +172,17 @@ public record BalanceAnswer(
         @Nullable PreparedLine[] prepared = new PreparedLine[formula.lineCount()];
         for (Line line : formula.askedLines()) {
             if (line.prep() != null) {
-                double put = formula.lines().stream()
-                        .filter(each -> each.index() == line.index() && each.source() == LineSource.PREPARED)
-                        .filter(each -> !each.ingredient().code().equals(PRESSED_LIQUID))
-                        .mapToDouble(Line::grams)
-                        .sum();
+                Chain chain = formula.preps().stream()
+                        .filter(each -> each.key().equals(line.prep()))
+                        .findFirst()
+                        .orElseThrow();
+                double base = chain.result().baseGrams();
+                double share = base > 0 ? line.grams() / base : 0;
                 prepared[line.index()] = new PreparedLine(
                         line.ingredient().code(),
                         line.ingredient().name(),
                         line.ingredient().material(),
-                        line.grams() + put,
+                        share * chain.result().grams(),
                         line.form() == null ? null : line.form().name(),
                         100 * line.waterShare());
             }
