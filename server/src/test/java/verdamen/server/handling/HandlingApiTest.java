@@ -1,0 +1,70 @@
+package verdamen.server.handling;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.Test;
+import verdamen.server.ServerTest;
+
+/** How a dough handles, what to do now, and what went wrong, over the API. */
+public class HandlingApiTest extends ServerTest {
+
+    private static final String FORMULA = """
+            {"style": "roti", "lines": [{"ingredient": "wheat-atta", "grams": 400}, {"ingredient": "water", "grams": 262},
+             {"ingredient": "salt-fine", "grams": 8}]}
+            """;
+
+    @Test
+    public void answersWindowFiguresHelpsAndTheDisc() {
+        Answer answer = postJson("/api/handling", FORMULA).expect(200);
+        assertEquals(answer.at("/sheet/picture/curve/minutes").size(), 181);
+        assertEquals(
+                answer.at("/sheet/picture/low").size(),
+                answer.at("/sheet/picture/high").size());
+        assertTrue(answer.at("/sheet/picture/window/first").asInt() > 10);
+        assertEquals(
+                answer.at("/sheet/helps").size(), answer.at("/sheet/reasons").size());
+        assertTrue(answer.at("/sheet/disc/thicknesses").size() > 20);
+        assertEquals(answer.at("/cautions/0/code").asString(), "raw-flour");
+    }
+
+    @Test
+    public void adviceComesFromMinuteAndFeel() {
+        Answer advice = postJson(
+                        "/api/handling/now",
+                        "{\"formula\": %s, \"minute\": 12, \"feel\": \"stiff\"}".formatted(FORMULA))
+                .expect(200);
+        assertEquals(advice.at("/action").asString(), "add-water");
+        assertEquals(advice.at("/additions/0/line").asInt(), 1);
+        Answer refused = postJson(
+                        "/api/handling/now",
+                        "{\"formula\": %s, \"minute\": 500, \"feel\": \"stiff\"}".formatted(FORMULA))
+                .expect(422);
+        assertEquals(refused.at("/faults/0/message").asString(), "The minute is 500; it must be at most 180.");
+    }
+
+    @Test
+    public void spillsAndSymptomsAreAnswered() {
+        Answer spill = postJson(
+                        "/api/handling/spill",
+                        "{\"formula\": %s, \"line\": 1, \"share\": 0.5, \"judged\": true}".formatted(FORMULA))
+                .expect(200);
+        assertEquals(spill.at("/grams").asDouble(), 131.0, 1e-9);
+        Answer diagnosis = postJson(
+                        "/api/handling/diagnosis", "{\"formula\": %s, \"symptom\": \"sticks\"}".formatted(FORMULA))
+                .expect(200);
+        assertTrue(diagnosis.at("/causes").size() >= 3);
+        postJson("/api/handling/diagnosis", "{\"formula\": %s, \"symptom\": \"hums\"}".formatted(FORMULA))
+                .expect(422);
+    }
+
+    @Test
+    public void theGuideAndTheModelAreThere() {
+        Answer guide = getJson("/api/handling/guide").expect(200);
+        assertEquals(guide.at("/symptoms").size(), 16);
+        assertEquals(guide.at("/guide/endPoints").size(), 5);
+        Answer model = getJson("/api/model").expect(200);
+        assertEquals(model.at("/chapters").size(), 8);
+        assertEquals(model.at("/chapters/0/rules/0/rule").asString(), "FLOUR_DRINKS");
+    }
+}
