@@ -2,7 +2,9 @@ package verdamen.server.exchange;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -12,7 +14,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSource;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.pantry.Form;
@@ -28,6 +34,7 @@ import verdamen.server.problem.RefusedFileException.Reason;
 @Component
 class RecipeJsonLd {
 
+    private static final double TENTHS = 10.0;
     private static final String IDENTIFIER = "verdamen:";
     private static final Pattern FIRST_NUMBER = Pattern.compile("(\\d{1,5})");
 
@@ -71,9 +78,15 @@ class RecipeJsonLd {
         }
         ArrayNode lines = recipe.putArray("recipeIngredient");
         ArrayNode supplies = recipe.putArray("supply");
-        for (LineSpec line : formula.lines() == null ? List.<LineSpec>of() : formula.lines()) {
-            lines.add(readable(line, line.grams(), pantry));
-            supplies.add(supply(line, pantry));
+        List<LineSpec> specs = formula.lines() == null ? List.of() : formula.lines();
+        Map<Integer, List<LineSpec>> prepared = prepared(formula, pantry);
+        for (int index = 0; index < specs.size(); index++) {
+            LineSpec line = specs.get(index);
+            for (LineSpec told : prepared.getOrDefault(index, List.of(line))) {
+                lines.add(readable(told, told.grams(), pantry));
+            }
+            supplies.add(
+                    supply(line, prepared.getOrDefault(index, List.of(line)).get(0), pantry));
         }
         if (notes.method() != null && !notes.method().isBlank()) {
             ArrayNode steps = recipe.putArray("recipeInstructions");
@@ -87,6 +100,28 @@ class RecipeJsonLd {
         settings.put("name", IDENTIFIER + "formula");
         settings.set("value", json.valueToTree(formula.withLines(List.of())));
         return recipe;
+    }
+
+    /** What preparation chains put into the lines that they fill, for readers that know of no chains. */
+    private static Map<Integer, List<LineSpec>> prepared(FormulaSpec formula, Pantry pantry) {
+        if (formula.prepsOrNone().isEmpty()) {
+            return Map.of();
+        }
+        Formula read = FormulaReader.read(formula, pantry);
+        Map<Integer, List<LineSpec>> told = new HashMap<>();
+        for (Line line : read.lines()) {
+            boolean filled = line.prep() != null || line.source() == LineSource.PREPARED;
+            if (filled) {
+                double grams = Math.round(line.grams() * TENTHS) / TENTHS;
+                told.computeIfAbsent(line.index(), index -> new ArrayList<>())
+                        .add(LineSpec.of(line.ingredient().code(), grams)
+                                .copy()
+                                .form(line.form() == null ? null : line.form().code())
+                                .part(line.part().code())
+                                .line());
+            }
+        }
+        return told;
     }
 
     private static String readable(LineSpec line, @Nullable Double grams, Pantry pantry) {
@@ -117,17 +152,17 @@ class RecipeJsonLd {
         return new BigDecimal(String.valueOf(grams)).stripTrailingZeros().toPlainString();
     }
 
-    private ObjectNode supply(LineSpec line, Pantry pantry) {
+    private ObjectNode supply(LineSpec line, LineSpec told, Pantry pantry) {
         ObjectNode supply = json.createObjectNode();
         supply.put("@type", "HowToSupply");
-        supply.put("name", readable(line, null, pantry));
-        if (line.ingredient() != null) {
-            supply.put("identifier", IDENTIFIER + line.ingredient());
+        supply.put("name", readable(told, null, pantry));
+        if (told.ingredient() != null) {
+            supply.put("identifier", IDENTIFIER + told.ingredient());
         }
-        if (line.grams() != null) {
+        if (told.grams() != null) {
             ObjectNode quantity = supply.putObject("requiredQuantity");
             quantity.put("@type", "QuantitativeValue");
-            quantity.put("value", line.grams());
+            quantity.put("value", told.grams());
             quantity.put("unitCode", "GRM");
         }
         ObjectNode property = supply.putArray("additionalProperty").addObject();

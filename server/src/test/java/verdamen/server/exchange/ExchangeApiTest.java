@@ -54,6 +54,28 @@ public class ExchangeApiTest extends ServerTest {
         assertEquals(back.at("/recipe/title").asString(), "Travelling roti");
     }
 
+    private static final String PREPARED = """
+            {"name":"Pressed and travelling","note":"","formula":
+             {"style":"roti","lines":[{"ingredient":"wheat-atta","grams":300},{"ingredient":"water","grams":40},
+               {"prep":"c"}],
+              "method":{"sticking":"wet-hands","heat":"covered"},
+              "preps":[{"key":"c","ingredient":"courgette-raw","grams":300,"liquid":"dough-water","steps":[
+                {"kind":"grate","afterGrams":300},{"kind":"press","liquidGrams":100}]}]}}
+            """;
+
+    @Test
+    public void preparationsTravelWithARecipeAndReadPlainlyElsewhere() {
+        Answer saved = postJson("/api/formulas", PREPARED).expect(201);
+        String recipe = getText("/api/exchange/formulas/" + saved.at("/id").asLong() + "/recipe");
+        JsonNode tree = json.readTree(recipe);
+        assertEquals(tree.at("/recipeIngredient/2").asString(), "200 g Courgette, raw, grated and pressed");
+        assertEquals(tree.at("/recipeIngredient/3").asString(), "100 g Pressed vegetable liquid");
+        Answer back = postFile("/api/exchange/recipe", bytes(recipe)).expect(200);
+        assertEquals(
+                json.treeToValue(back.at("/formula"), FormulaSpec.class),
+                json.treeToValue(saved.at("/formula"), FormulaSpec.class));
+    }
+
     @Test
     public void theReadableLinesOfARecipeAloneGiveTheSameIngredientsGramsAndForms() {
         Answer saved = postJson("/api/formulas", FULL).expect(201);
