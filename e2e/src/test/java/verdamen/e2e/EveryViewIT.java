@@ -66,6 +66,12 @@ public class EveryViewIT extends BrowserTest {
                 "/formulas/1/balance",
                 "/formulas/3/intake",
                 "/formulas/new/intake",
+                "/formulas/6/prep",
+                "/formulas/3/prep",
+                "/formulas/6/method",
+                "/formulas/6/handling",
+                "/guide",
+                "/model",
                 "/pantry/ingredients",
                 "/pantry/lots",
                 "/pantry/measures",
@@ -86,7 +92,9 @@ public class EveryViewIT extends BrowserTest {
         open("/kitchen");
         run("localStorage.setItem('verdamen.theme', '" + theme + "')");
         open(path);
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main input, main table")));
+        patience()
+                .until(ExpectedConditions.presenceOfElementLocated(
+                        By.cssSelector("main input, main table, main button")));
         String view = path + " in " + theme + ": ";
         assertEquals(driver().findElement(By.tagName("html")).getAttribute("data-theme"), theme, view);
         assertEquals(run(NAMELESS), List.of(), view + "everything that can be used has a name");

@@ -15,8 +15,8 @@ public record Finding(Kind kind, List<String> words) {
     public enum Kind implements Coded {
         /** No ingredient of the pantry is named. */
         NO_INGREDIENT("no-ingredient", LineStatus.UNREAD),
-        /** A dry pulse: the pantry has them boiled, and dry ones weigh less than half. */
-        DRY_PULSE("dry-pulse", LineStatus.UNREAD),
+        /** A dry pulse: it is soaked and boiled before it goes into a dough. */
+        DRY_PULSE("dry-pulse", LineStatus.CHECK),
         /** The amount is left to the cook. */
         LEFT_OPEN("left-open", LineStatus.UNKNOWN_AMOUNT),
         /** No amount is stated. */

@@ -16,6 +16,7 @@ import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.Role;
+import verdamen.core.prep.TypicalSteps;
 
 /** Reads one line of ingredients. */
 final class LineReader {
@@ -25,6 +26,7 @@ final class LineReader {
 
     private static final Set<String> DRY = Set.of("dried", "dry");
     private static final String COOKED_PULSE = "cooked-pulse";
+    private static final String DRY_PULSE = "dry-pulse";
     private static final Set<Vocabulary.Kind> TAKEN_FIRST = EnumSet.of(Vocabulary.Kind.OPEN, Vocabulary.Kind.PART);
 
     private final IngredientIndex index;
@@ -69,9 +71,10 @@ final class LineReader {
             form = forms.formOf(ingredient);
         }
         if (ingredient != null && isDryPulse(ingredient)) {
+            ingredient = dry(ingredient);
+            form = forms.formOf(ingredient);
+            findings.removeIf(finding -> finding.kind() == Kind.WORDS_LEFT && DRY.containsAll(finding.words()));
             findings.add(Finding.of(Kind.DRY_PULSE, ingredient.name()));
-            ingredient = null;
-            form = null;
         }
         Stated main = mainAmount(amounts);
         Mass mass = ingredient == null ? null : mass(amounts, main, ingredient);
@@ -242,7 +245,18 @@ final class LineReader {
     }
 
     private boolean isDryPulse(Ingredient ingredient) {
-        return ingredient.group().equals(COOKED_PULSE) && tokens.stream().anyMatch(token -> DRY.contains(token.word()));
+        boolean boiled = ingredient.group().equals(COOKED_PULSE);
+        return ingredient.group().equals(DRY_PULSE)
+                || (boiled && tokens.stream().anyMatch(token -> DRY.contains(token.word())));
+    }
+
+    /** The dry pulse that a boiled one was. */
+    private Ingredient dry(Ingredient boiled) {
+        return TypicalSteps.driedToFresh().entrySet().stream()
+                .filter(each -> each.getValue().equals(boiled.code()))
+                .flatMap(each -> index.byCode(each.getKey()).stream())
+                .findFirst()
+                .orElse(boiled);
     }
 
     private @Nullable FatState fatState() {

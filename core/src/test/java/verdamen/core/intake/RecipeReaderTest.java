@@ -165,7 +165,9 @@ public class RecipeReaderTest {
         for (Ingredient ingredient : BOOK.ingredients()) {
             ParsedLine line = one("100 g " + ingredient.name(), MEASURES);
             assertEquals(line.ingredient(), ingredient.code(), ingredient.name());
-            assertTrue(line.status() == LineStatus.READ, ingredient.name() + " " + line.findings());
+            // A dry pulse is read, too, but it has to be boiled first.
+            LineStatus status = ingredient.group().equals("dry-pulse") ? LineStatus.CHECK : LineStatus.READ;
+            assertTrue(line.status() == status, ingredient.name() + " " + line.findings());
         }
     }
 

@@ -21,8 +21,7 @@ final class FindingWords {
                         ? "No ingredient is named. Choose one, or leave the line open."
                         : "Nothing in the pantry goes by “" + words
                                 + "”. Choose an ingredient, or leave the line open.";
-            case DRY_PULSE ->
-                words + ": the pantry has them boiled, and dry ones weigh less than half. Weigh them boiled.";
+            case DRY_PULSE -> words + " go into a dough boiled: follow them in Prep, where they soak and boil.";
             case LEFT_OPEN -> "The amount is left to the cook.";
             case NO_AMOUNT -> "No amount is stated.";
             case NO_PIECE_WEIGHT -> "What one of these weighs is not known for " + words + ". Weigh it.";

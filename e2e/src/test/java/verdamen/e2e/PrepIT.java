@@ -1,0 +1,178 @@
+package verdamen.e2e;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import org.openqa.selenium.By;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import verdamen.core.balance.Balance;
+import verdamen.core.formula.FormulaReader;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
+import verdamen.core.pantry.ReferenceTables;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.StepKind;
+import verdamen.core.prep.StepSpec;
+
+/** The Prep station: a pressed vegetable, its liquid as dough water, an impossible weight, a filling, an exchange. */
+public class PrepIT extends BrowserTest {
+
+    @AfterMethod
+    public void forgetEdits() {
+        forget();
+    }
+
+    private PrepPage prep() {
+        return new PrepPage(driver(), patience());
+    }
+
+    private PrepPage newDough() {
+        open("/formulas/new/balance");
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-action=add-line]")));
+        driver().findElement(By.cssSelector("[data-action=add-line]")).click();
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("li[data-line='0']")));
+        BalancePage page = afterFirstLine();
+        page.addLine("water", "90");
+        page.settled();
+        open("/formulas/new/prep");
+        return prep();
+    }
+
+    private BalancePage afterFirstLine() {
+        var ingredient = driver().findElement(By.cssSelector("li[data-line='0'] [data-field=ingredient]"));
+        ingredient.sendKeys("atta");
+        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
+        ingredient.sendKeys(org.openqa.selenium.Keys.ENTER);
+        driver().findElement(By.cssSelector("li[data-line='0'] [data-field=grams]"))
+                .sendKeys("400");
+        return balance();
+    }
+
+    @Test
+    public void aPressedVegetableAndItsLiquidMoveTheBeamAndTheWindow() {
+        PrepPage page = newDough();
+        page.prepare("courgette");
+        page.bought(0, "300");
+        page.addStep(0, "grate");
+        page.step(0, 0, "afterGrams", "296");
+        page.addStep(0, "press");
+        page.step(0, 1, "afterGrams", "190");
+        page.step(0, 1, "liquidGrams", "100");
+        page.waitForText("result-grams", "190 g");
+        assertEquals(page.text("result-water"), "95 %");
+        page.press("Put into the dough");
+        page.settled();
+        assertEquals(page.text("strip-water").split(" ")[0], needed("discarded"), "the page shows what the core says");
+        String thrown = page.text("strip-water");
+        String window = page.text("strip-window");
+
+        open("/formulas/new/balance");
+        double before = balance().tilt();
+        open("/formulas/new/prep");
+        page = prep();
+        page.liquid("dough-water");
+        assertEquals(page.text("strip-water").split(" ")[0], needed("dough-water"));
+        assertFalse(page.text("strip-water").equals(thrown));
+        open("/formulas/new/balance");
+        BalancePage beam = balance();
+        assertTrue(beam.tilt() > before, "the beam tips to the wet side: " + before + " then " + beam.tilt());
+        assertTrue(beam.ingredients().size() == 2, "the linked line has no field for an ingredient");
+        assertTrue(driver().findElement(By.cssSelector("[data-block='brings 2 pressed-liquid']"))
+                .isDisplayed());
+        open("/formulas/new/prep");
+        assertFalse(prep().text("strip-window").equals(window), "the window moves");
+    }
+
+    /** Water needed by the core for the dough of this test, as the page writes it. */
+    private static String needed(String liquid) {
+        FormulaSpec spec = new FormulaSpec(
+                        "roti",
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        List.of(LineSpec.of("wheat-atta", 400), LineSpec.of("water", 90), LineSpec.ofPrep("c")))
+                .withPreps(List.of(new ChainSpec(
+                        "c",
+                        null,
+                        "courgette-raw",
+                        300.0,
+                        liquid,
+                        List.of(
+                                StepSpec.of(StepKind.GRATE).leaving(296),
+                                StepSpec.of(StepKind.PRESS).leaving(190).running(100)))));
+        double grams = Balance.of(FormulaReader.read(spec, ReferenceTables.load()))
+                .water()
+                .needed();
+        return String.valueOf(Math.round(Math.abs(grams)));
+    }
+
+    @Test
+    public void anImpossibleWeightIsRefusedBesideItsFieldAndNothingIsLost() {
+        PrepPage page = newDough();
+        page.prepare("spinach");
+        page.bought(0, "200");
+        page.addStep(0, "wilt");
+        page.step(0, 0, "afterGrams", "240");
+        page.waitForAlert("nothing can come out of nothing");
+        page.step(0, 0, "afterGrams", "12");
+        page.waitForAlert("would drive its water below zero; the limit is 17");
+        open("/formulas/new/prep");
+        page = prep();
+        assertEquals(page.steps(0), 1, "the chain is still there after a reload");
+        page.waitForAlert("below zero");
+        page.step(0, 0, "afterGrams", "140");
+        page.waitForNoAlert();
+        assertEquals(page.text("result-grams"), "140 g");
+        page.need("70");
+        page.waitForText("buy", "100 g");
+    }
+
+    @Test
+    public void hotMashIsFlaggedAndCoolingTellsWhen() {
+        PrepPage page = newDough();
+        page.prepare("potato, raw");
+        page.addStep(0, "boil");
+        page.addStep(0, "mash");
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-remark=still-hot]")));
+        page.addStep(0, "cool");
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-remark=still-hot]")));
+        page.step(0, 2, "fromC", "80");
+        page.step(0, 2, "readMinute", "20");
+        page.step(0, 2, "readC", "50");
+        page.waitForText("cooling", "52 min");
+    }
+
+    @Test
+    public void theFillingHasItsOwnBalance() {
+        open("/formulas");
+        formulas().open("Parsnip-filled paratha");
+        balance();
+        driver().findElement(By.linkText("Prep")).click();
+        PrepPage page = prep();
+        assertTrue(page.text("free-water").startsWith("0"), page.text("free-water"));
+        page.prepare("courgette");
+        page.addStep(1, "grate");
+        page.press("Put into the filling");
+        page.waitForText("filling", "over the limit of 4 %");
+        page.waitForText("filling", "Press");
+    }
+
+    @Test
+    public void anUndoTakesALinkBack() {
+        PrepPage page = newDough();
+        page.prepare("carrot");
+        page.press("Put into the dough");
+        page.settled();
+        page.press("Undo");
+        patience()
+                .until(ExpectedConditions.presenceOfElementLocated(
+                        By.xpath("//button[normalize-space()='Put into the dough']")));
+    }
+}

@@ -1,0 +1,124 @@
+package verdamen.e2e;
+
+import java.util.List;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.Select;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** The Prep station. */
+final class PrepPage {
+
+    private final WebDriver driver;
+    private final WebDriverWait wait;
+
+    PrepPage(WebDriver driver, WebDriverWait wait) {
+        this.driver = driver;
+        this.wait = wait;
+        settled();
+    }
+
+    /** Waits until the page shows what it holds, worked out. */
+    PrepPage settled() {
+        wait.until(
+                ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-testid=prep][data-current=true]")));
+        return this;
+    }
+
+    void prepare(String words) {
+        WebElement input = css("[data-action=add-chain] input");
+        scrollTo(input);
+        input.click();
+        input.sendKeys(words);
+        wait.until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
+        input.sendKeys(Keys.ENTER);
+        css("[data-chain]");
+        settled();
+    }
+
+    void bought(int chain, String grams) {
+        type("[data-chain='" + chain + "'] [data-field=bought]", grams);
+    }
+
+    void addStep(int chain, String kind) {
+        int before = steps(chain);
+        WebElement choice = css("[data-chain='" + chain + "'] [aria-label='Add a step']");
+        scrollTo(choice);
+        new Select(choice).selectByValue(kind);
+        wait.until(driver -> steps(chain) == before + 1);
+        settled();
+    }
+
+    int steps(int chain) {
+        return driver.findElements(By.cssSelector("[data-chain='" + chain + "'] [data-step]"))
+                .size();
+    }
+
+    /** Types into a field of a step. */
+    void step(int chain, int step, String field, String value) {
+        type("[data-chain='" + chain + "'] [data-step='" + step + "'] [data-field=" + field + "]", value);
+        settled();
+    }
+
+    void liquid(String use) {
+        new Select(css("[aria-label='What becomes of the liquid']")).selectByValue(use);
+        settled();
+    }
+
+    void need(String grams) {
+        type("[data-field=need]", grams);
+        settled();
+    }
+
+    String text(String testId) {
+        By place = By.cssSelector("[data-testid=" + testId + "]");
+        wait.until(ExpectedConditions.presenceOfElementLocated(place));
+        return wait.until(driver -> driver.findElement(place).getText());
+    }
+
+    void waitForText(String testId, String text) {
+        wait.until(ExpectedConditions.textToBePresentInElementLocated(
+                By.cssSelector("[data-testid=" + testId + "]"), text));
+    }
+
+    void press(String button) {
+        WebElement found = wait.until(ExpectedConditions.elementToBeClickable(
+                By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']")));
+        scrollTo(found);
+        found.click();
+    }
+
+    List<String> alerts() {
+        Object found = ((JavascriptExecutor) driver)
+                .executeScript("return [...document.querySelectorAll('[role=alert]')].map(e => e.innerText)");
+        return ((List<?>) found).stream().map(String::valueOf).toList();
+    }
+
+    void waitForAlert(String words) {
+        wait.until(driver -> alerts().stream().anyMatch(alert -> alert.contains(words)));
+    }
+
+    void waitForNoAlert() {
+        wait.until(driver -> alerts().isEmpty());
+        settled();
+    }
+
+    private void type(String selector, String value) {
+        WebElement input = css(selector);
+        scrollTo(input);
+        input.click();
+        input.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
+    }
+
+    private void scrollTo(WebElement element) {
+        ((JavascriptExecutor) driver).executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+    }
+
+    private WebElement css(String selector) {
+        return wait.until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(selector)));
+    }
+}
