@@ -1,6 +1,8 @@
 import { useMemo, useRef } from "react";
+import { Link } from "react-router";
 import type { PantryDocument } from "../api";
 import { type Editor, Faults, LineTable, MethodSettings, Station, useBalance } from "../formula";
+import { Cautions } from "../caution";
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
 import { Slips, WeighNext } from "../intake";
@@ -8,8 +10,8 @@ import { Facts } from "../pantry";
 import { Beam } from "./Beam";
 import { Ledger } from "./Ledger";
 import { setWater } from "./setWater";
+import { SaltWords } from "./SaltWords";
 import { TooMuchWater } from "./TooMuchWater";
-
 import { Warnings } from "./Warnings";
 import { WaterAnswer } from "./WaterAnswer";
 
@@ -56,6 +58,14 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
             <p role="status" className="bg-base-200 border-error rounded-md border-l-4 px-3 py-1.5 text-sm">
               {problem.faults ? "Below is the last balance that could be worked out: " : ""}
               {problem.detail}
+              {problem.faults?.some(({ field }) => field.startsWith("preps")) && (
+                <>
+                  {" "}
+                  <Link className="underline" to={`/formulas/${editor.id ?? "new"}/prep`}>
+                    Put it right in Prep
+                  </Link>
+                </>
+              )}
             </p>
           )}
           {!answer && <Waiting problem={problem?.faults ? null : (problem?.detail ?? null)} empty={editor.draft.lines.length === 0} />}
@@ -73,6 +83,12 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                   <SoftnessChart answer={answer} />
                   <HandlingFigures answer={answer} pantry={pantry} />
                   <Facts facts={answer.facts} pantry={pantry} />
+                  <SaltWords salt={answer.salt} />
+                  <Cautions
+                    cautions={answer.cautions.filter(({ station }) => station === "card")}
+                    editor={editor}
+                    defers="For the card. Typical cautions, not complete; local rules and qualified advice go first."
+                  />
                 </div>
               </div>
             </div>

@@ -5,6 +5,7 @@ import { type KeyboardEvent, useState } from "react";
 import type { PantryDocument, PreparedLine } from "../api";
 import { useFigures } from "../kitchen";
 import { NumberField, Swatch } from "../parts";
+import { boughtFor } from "./bought";
 import { type DraftLine, picks, weighed } from "./draft";
 import type { Faults } from "./faults";
 import { IngredientPicker } from "./IngredientPicker";
@@ -96,7 +97,7 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
         <Swatch material={prepared?.material ?? ingredient?.material ?? (line.prep ? "inclusion" : "other")} />
         <div className="min-w-0 flex-1">
           {line.prep ? (
-            <PreparedName line={line} editor={editor} prepared={prepared} />
+            <PreparedName line={line} editor={editor} prepared={prepared} bought={boughtFor(line, editor, pantry)} />
           ) : (
           <IngredientPicker
             ingredients={pantry.ingredients}

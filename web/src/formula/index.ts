@@ -8,3 +8,5 @@ export { useEditor, type Editor } from "./useEditor";
 export { Station } from "./Station";
 export { Faults } from "./faults";
 export { type Draft, type DraftLine, type DraftSettings, draftOfSpec, emptyDraft, newKey, picks, weighed } from "./draft";
+export { PreparedName } from "./PreparedName";
+export { boughtFor } from "./bought";

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type BenchAdvice, guideQuery, type PantryDocument, problemOf, taken } from "../api";
 import type { BatchView } from "../bench";
-import type { Editor } from "../formula";
+import { type Editor, newKey } from "../formula";
 import { type Figures, useFigures } from "../kitchen";
 import { NumberField, type NumberEntry, Steps } from "../parts";
 
@@ -115,11 +115,10 @@ function take(editor: Editor, advice: BenchAdvice): void {
     const added = advice.additions.find((each) => each.line === index);
     return added && typeof line.grams === "number" ? { ...line, grams: line.grams + added.grams, sd: null } : line;
   });
-  const fresh = advice.additions.find((each) => each.line >= count);
-  editor.edit({ kind: "draft", patch: { lines } });
-  if (fresh) {
-    editor.edit({ kind: "add", line: { ingredient: fresh.ingredient, grams: fresh.grams } });
-  }
+  const fresh = advice.additions
+    .filter((each) => each.line >= count)
+    .map(({ ingredient, grams }) => ({ key: newKey(), ingredient, grams }));
+  editor.edit({ kind: "draft", patch: { lines: [...lines, ...fresh] } });
 }
 
 interface AdviceProps {

@@ -1,7 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { Check, Scale, Trash2 } from "lucide-react";
 import { api, type Ingredient, type MeasuresDocument, type PantryDocument, problemOf, taken } from "../api";
-import { type DraftLine, type Editor, type Faults, IngredientPicker, picks, weighed } from "../formula";
+import { boughtFor, type DraftLine, type Editor, type Faults, IngredientPicker, picks, weighed, PreparedName } from "../formula";
 import { LineNote } from "../formula/LineNote";
 import { useFigures } from "../kitchen";
 import { NumberField, Swatch } from "../parts";
@@ -70,15 +70,19 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
       </td>
       <td className="py-0.5 pl-2">
         <div className="flex items-center gap-1">
-          <Swatch material={ingredient?.material ?? "other"} size={20} />
+          <Swatch material={ingredient?.material ?? (line.prep ? "inclusion" : "other")} size={20} />
           <div className="min-w-0 flex-1">
-            <IngredientPicker
-              ingredients={pantry.ingredients}
-              value={line.ingredient}
-              label={label("Ingredient")}
-              error={faults.of(index, "ingredient")}
-              onPick={pick}
-            />
+            {line.prep ? (
+              <PreparedName line={line} editor={editor} prepared={null} bought={boughtFor(line, editor, pantry)} />
+            ) : (
+              <IngredientPicker
+                ingredients={pantry.ingredients}
+                value={line.ingredient}
+                label={label("Ingredient")}
+                error={faults.of(index, "ingredient")}
+                onPick={pick}
+              />
+            )}
           </div>
         </div>
         <LineNote line={{ ...line, origin: null, open: null }} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
@@ -136,7 +140,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
         <NumberField
           label={label("Weight")}
           value={line.grams}
-          placeholder={line.open ? "?" : ""}
+          placeholder={line.open ? "?" : line.prep ? "all" : ""}
           format={figures.massNumber}
           toTyped={figures.massUnitFromGrams}
           fromTyped={figures.gramsFromMassUnit}

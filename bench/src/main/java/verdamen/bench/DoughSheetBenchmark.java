@@ -54,11 +54,16 @@ public class DoughSheetBenchmark {
     private final FormulaSpec formula = formula();
 
     private static FormulaSpec formula() {
+        return new FormulaSpec("roti", null, "coat-first", 45.0, null, null, null, List.copyOf(twenty()));
+    }
+
+    /** Twenty lines of every kind. */
+    static List<LineSpec> twenty() {
         List<LineSpec> lines = new ArrayList<>();
         for (String code : TWENTY) {
             lines.add(LineSpec.of(code, 10 + 7.0 * lines.size()));
         }
-        return new FormulaSpec("roti", null, "coat-first", 45.0, null, null, null, lines);
+        return lines;
     }
 
     /** Reads and evaluates the formula, with every reason. */

@@ -155,7 +155,7 @@ public class HandlingIT extends BrowserTest {
         css("[data-caution-read=raw-flour]");
         driver().findElement(By.linkText("Balance")).click();
         BalancePage page = balance();
-        page.addLine("rye, whole", "20");
+        page.addLine("whole rye", "20");
         page.settled();
         driver().findElement(By.linkText("Method")).click();
         settled("method");

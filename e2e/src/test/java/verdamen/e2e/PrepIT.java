@@ -36,7 +36,7 @@ public class PrepIT extends BrowserTest {
         driver().findElement(By.cssSelector("[data-action=add-line]")).click();
         patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("li[data-line='0']")));
         BalancePage page = afterFirstLine();
-        page.addLine("water", "90");
+        page.addLine("water", "150");
         page.settled();
         open("/formulas/new/prep");
         return prep();
@@ -97,7 +97,7 @@ public class PrepIT extends BrowserTest {
                         null,
                         null,
                         null,
-                        List.of(LineSpec.of("wheat-atta", 400), LineSpec.of("water", 90), LineSpec.ofPrep("c")))
+                        List.of(LineSpec.of("wheat-atta", 400), LineSpec.of("water", 150), LineSpec.ofPrep("c")))
                 .withPreps(List.of(new ChainSpec(
                         "c",
                         null,
