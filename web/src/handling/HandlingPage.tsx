@@ -33,6 +33,13 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
   return (
     <div className="px-5 pb-16" data-testid="handling" data-current={current}>
       {problem && <ProblemNotice problem={problem} />}
+      {problem && !answer && (
+        <p className="py-6 text-center">
+          <Link className="btn btn-primary btn-sm" to={`/formulas/${editor.id ?? "new"}/balance`}>
+            To the bowl, in Balance
+          </Link>
+        </p>
+      )}
       {!answer && !problem && (
         <p className="soft py-16 text-center">
           {editor.draft.lines.length === 0 ? "Put flour in the bowl first: in Balance or Intake." : "Looking…"}

@@ -1,5 +1,6 @@
 import { useMutation } from "@tanstack/react-query";
 import { useMemo } from "react";
+import { Link } from "react-router";
 import { api, methodQuestion, type PantryDocument, taken } from "../api";
 import { Cautions } from "../caution";
 import { draftOfSpec, type Editor, Faults, Station, useAnswer } from "../formula";
@@ -30,6 +31,13 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   return (
     <div className="px-5 pb-16" data-testid="method" data-current={current}>
       {problem && <ProblemNotice problem={problem} />}
+      {problem && !answer && (
+        <p className="py-6 text-center">
+          <Link className="btn btn-primary btn-sm" to={`/formulas/${editor.id ?? "new"}/balance`}>
+            To the bowl, in Balance
+          </Link>
+        </p>
+      )}
       {!answer && !problem && (
         <p className="soft py-16 text-center">
           {editor.draft.lines.length === 0 ? "Put flour in the bowl first: in Balance or Intake." : "Comparing…"}

@@ -24,8 +24,8 @@ function PrepStation({ editor, pantry }: { editor: Editor; pantry: PantryDocumen
   );
   const { answer, current, problem } = useAnswer(prepQuestion, request);
   const faults = useMemo(
-    () => new Faults(answer ? { type: "", title: "", status: 0, detail: "", faults: answer.faults } : null),
-    [answer],
+    () => new Faults(problem ?? (answer ? { type: "", title: "", status: 0, detail: "", faults: answer.faults } : null)),
+    [answer, problem],
   );
   const balance = answer?.balance ?? null;
   const cautions = (balance?.cautions ?? []).filter((caution) => caution.station === "prep");
@@ -33,7 +33,7 @@ function PrepStation({ editor, pantry }: { editor: Editor; pantry: PantryDocumen
 
   return (
     <div className="px-5 pb-16" data-testid="prep" data-current={current}>
-      {problem && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
+      {problem && !problem.faults && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
       <DoughStrip balance={balance} faults={answer?.balanceFaults ?? []} chainFaults={answer?.faults ?? []} />
       {preps.map((chain, index) => (
         <ChainView

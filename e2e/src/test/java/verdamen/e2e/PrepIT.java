@@ -119,6 +119,8 @@ public class PrepIT extends BrowserTest {
         page.prepare("spinach");
         page.bought(0, "200");
         page.addStep(0, "wilt");
+        page.typeStep(0, 0, "afterGrams", "lots");
+        page.waitForAlert("The weight after in grams cannot be read");
         page.step(0, 0, "afterGrams", "240");
         page.waitForAlert("nothing can come out of nothing");
         page.step(0, 0, "afterGrams", "12");
@@ -140,9 +142,9 @@ public class PrepIT extends BrowserTest {
         page.prepare("potato, raw");
         page.addStep(0, "boil");
         page.addStep(0, "mash");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-remark=still-hot]")));
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-remark=hot-mash]")));
         page.addStep(0, "cool");
-        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-remark=still-hot]")));
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-remark=hot-mash]")));
         page.step(0, 2, "fromC", "80");
         page.step(0, 2, "readMinute", "20");
         page.step(0, 2, "readC", "50");

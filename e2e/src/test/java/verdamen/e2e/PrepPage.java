@@ -58,10 +58,15 @@ final class PrepPage {
                 .size();
     }
 
-    /** Types into a field of a step. */
+    /** Types into a field of a step and waits until it is worked out. */
     void step(int chain, int step, String field, String value) {
-        type("[data-chain='" + chain + "'] [data-step='" + step + "'] [data-field=" + field + "]", value);
+        typeStep(chain, step, field, value);
         settled();
+    }
+
+    /** Types into a field of a step, whatever the server says to it. */
+    void typeStep(int chain, int step, String field, String value) {
+        type("[data-chain='" + chain + "'] [data-step='" + step + "'] [data-field=" + field + "]", value);
     }
 
     void liquid(String use) {

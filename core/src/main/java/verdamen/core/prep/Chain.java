@@ -40,8 +40,10 @@ public record Chain(
     public enum Remark implements verdamen.core.model.Coded {
         /** More liquid was pressed out than is usual: 60 % of the water. */
         PRESSED_HARD("pressed-hard"),
-        /** Mash that is still hot sticks, drinks more at once and gels only on cooling. */
+        /** It is still hot when it meets the flour. */
         STILL_HOT("still-hot"),
+        /** Mash that is still hot sticks, gives all its water at once and gels only on cooling. */
+        HOT_MASH("hot-mash"),
         /** It cools so slowly that the typical food-safety limit is passed. */
         COOLS_TOO_SLOWLY("cools-too-slowly"),
         /** Dry pulses that are not boiled. */

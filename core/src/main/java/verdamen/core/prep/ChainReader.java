@@ -104,7 +104,8 @@ public final class ChainReader {
             remarks.add(Chain.Remark.PRESSED_HARD);
         }
         if (state.hot()) {
-            remarks.add(Chain.Remark.STILL_HOT);
+            boolean mash = state.form().equals(FormAfter.MASH_HOT);
+            remarks.add(mash ? Chain.Remark.HOT_MASH : Chain.Remark.STILL_HOT);
         }
         if (results.stream().anyMatch(ChainReader::coolsTooSlowly)) {
             remarks.add(Chain.Remark.COOLS_TOO_SLOWLY);

@@ -12,7 +12,7 @@ public final class FormAfter {
     private static final String COOKED_DOWN = "cooked-down";
     private static final String PUREE = "puree";
     private static final String MASH = "mash";
-    private static final String MASH_HOT = "mash-hot";
+    static final String MASH_HOT = "mash-hot";
     private static final String PULSE_WHOLE = "pulse-whole";
     private static final String PULSE_MASH = "pulse-mash";
 

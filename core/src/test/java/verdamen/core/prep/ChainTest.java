@@ -251,7 +251,8 @@ public class ChainTest {
         assertEquals(
                 Chains.read("potato-raw", 300, StepSpec.of(BOIL), StepSpec.of(MASH))
                         .remarks(),
-                List.of(Chain.Remark.STILL_HOT));
+                List.of(Chain.Remark.HOT_MASH));
+        assertEquals(Chains.read("spinach-raw", 300, StepSpec.of(WILT)).remarks(), List.of(Chain.Remark.STILL_HOT));
         assertEquals(
                 Chains.read("courgette-raw", 300, StepSpec.of(PRESS).running(200))
                         .remarks(),

@@ -117,6 +117,12 @@ public final class FaultWords {
 
     private FaultWords() {}
 
+    /** The name of a field, by the last part of its place. */
+    static String name(String place) {
+        String last = place.substring(place.lastIndexOf('.') + 1).replaceFirst("\\[.*", "");
+        return FIELDS.getOrDefault(last, "“" + place + "”");
+    }
+
     /** A fault in a sentence: what, the value, and what to do. */
     public static String of(Fault fault) {
         String last =

@@ -30,6 +30,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
     private static final String TYPE = "urn:verdamen:problem:";
     private static final String LINES = "lines";
+    private static final String FORMULA = "formula";
 
     @ExceptionHandler
     ProblemDetail refused(RefusedException refused) {
@@ -116,22 +117,31 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return handleExceptionInternal(unreadable, problem, headers, HttpStatus.BAD_REQUEST, request);
     }
 
+    /** What could not be read: a field of a line, or a place as in {@code preps[0].steps[1].afterGrams}. */
     private static ProblemFault unreadableFault(List<Reference> path) {
         Integer line = null;
         String field = LINES;
+        StringBuilder place = new StringBuilder();
         for (int i = 0; i < path.size(); i++) {
             Reference step = path.get(i);
             if (step.getPropertyName() != null) {
                 field = step.getPropertyName();
-            } else if (i > 0 && LINES.equals(path.get(i - 1).getPropertyName())) {
-                line = step.getIndex();
+                if (!(i == 0 && FORMULA.equals(field))) {
+                    place.append(place.isEmpty() ? "" : ".").append(field);
+                }
+            } else {
+                place.append('[').append(step.getIndex()).append(']');
+                line = i > 0 && LINES.equals(path.get(i - 1).getPropertyName())
+                        ? Integer.valueOf(step.getIndex())
+                        : line;
             }
         }
+        String where = line == null && !place.isEmpty() ? place.toString() : field;
         return new ProblemFault(
                 line,
-                field,
+                where,
                 "unreadable",
-                "“" + field + "” cannot be read: it is not known here, or its value is of the wrong kind.");
+                FaultWords.name(where) + " cannot be read: it is not known here, or its value is of the wrong kind.");
     }
 
     private static ProblemFault fault(Fault fault) {
