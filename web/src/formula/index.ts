@@ -10,3 +10,4 @@ export { Faults } from "./faults";
 export { type Draft, type DraftLine, type DraftSettings, draftOfSpec, emptyDraft, newKey, picks, weighed } from "./draft";
 export { PreparedName } from "./PreparedName";
 export { boughtFor } from "./bought";
+export { StationAnswer } from "./StationAnswer";

@@ -3,8 +3,7 @@ import { Link } from "react-router";
 import { handlingQuestion, type PantryDocument } from "../api";
 import { useBatch } from "../bench";
 import { Cautions } from "../caution";
-import { type Editor, Faults, Station, useAnswer } from "../formula";
-import { ProblemNotice } from "../parts";
+import { type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
 import { BatchStrip } from "./BatchStrip";
 import { Diagnose } from "./Diagnose";
 import { DiscView } from "./DiscView";
@@ -21,32 +20,19 @@ export function HandlingPage() {
 }
 
 function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
-  const { answer, current, problem } = useAnswer(
+  const view = useAnswer(
     handlingQuestion,
     editor.balanced,
     (formula) => (formula.lines?.length ?? 0) > 0,
   );
-  const faults = useMemo(() => new Faults(problem), [problem]);
+  const faults = useMemo(() => new Faults(view.problem), [view.problem]);
   const batch = useBatch(editor.id);
   const name = (code: string | null | undefined) => pantry.ingredients.find((each) => each.code === code)?.name ?? code ?? "";
 
   return (
-    <div className="px-5 pb-16" data-testid="handling" data-current={current}>
-      {problem && <ProblemNotice problem={problem} />}
-      {problem && !answer && (
-        <p className="py-6 text-center">
-          <Link className="btn btn-primary btn-sm" to={`/formulas/${editor.id ?? "new"}/balance`}>
-            To the bowl, in Balance
-          </Link>
-        </p>
-      )}
-      {!answer && !problem && (
-        <p className="soft py-16 text-center">
-          {editor.draft.lines.length === 0 ? "Put flour in the bowl first: in Balance or Intake." : "Looking…"}
-        </p>
-      )}
-      {answer && (
-        <div className={problem ? "opacity-45" : ""} inert={problem !== null}>
+    <StationAnswer station="handling" view={view} editor={editor} waiting="Looking…">
+      {(answer) => (
+        <>
           <WindowWords answer={answer} name={name} />
           <RollingChart answer={answer} nowMinute={batch.running ? batch.minute : null} />
           <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
@@ -69,8 +55,8 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
             Not sure about the words? <Link className="underline" to="/guide">The feel guide and its drill</Link>.{" "}
             <Link className="underline" to="/model#ROLLABILITY">How it is computed</Link>
           </p>
-        </div>
+        </>
       )}
-    </div>
+    </StationAnswer>
   );
 }

@@ -1,10 +1,8 @@
 import { useMutation } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { Link } from "react-router";
 import { api, methodQuestion, type PantryDocument, taken } from "../api";
 import { Cautions } from "../caution";
-import { draftOfSpec, type Editor, Faults, Station, useAnswer } from "../formula";
-import { ProblemNotice } from "../parts";
+import { draftOfSpec, type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
 import { BenchPickup } from "./BenchPickup";
 import { QuestionRow } from "./QuestionRow";
 import { TwoStages } from "./TwoStages";
@@ -16,12 +14,12 @@ export function MethodPage() {
 }
 
 function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
-  const { answer, current, problem } = useAnswer(
+  const view = useAnswer(
     methodQuestion,
     editor.balanced,
     (formula) => (formula.lines?.length ?? 0) > 0,
   );
-  const faults = useMemo(() => new Faults(problem), [problem]);
+  const faults = useMemo(() => new Faults(view.problem), [view.problem]);
   const choose = useMutation({
     mutationFn: (choice: { question: string; school: string }) =>
       taken(api.POST("/api/method/choose", { body: { formula: editor.spec, ...choice } })),
@@ -29,49 +27,51 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   });
 
   return (
-    <div className="px-5 pb-16" data-testid="method" data-current={current}>
-      {problem && <ProblemNotice problem={problem} />}
-      {problem && !answer && (
-        <p className="py-6 text-center">
-          <Link className="btn btn-primary btn-sm" to={`/formulas/${editor.id ?? "new"}/balance`}>
-            To the bowl, in Balance
-          </Link>
-        </p>
-      )}
-      {!answer && !problem && (
-        <p className="soft py-16 text-center">
-          {editor.draft.lines.length === 0 ? "Put flour in the bowl first: in Balance or Intake." : "Comparing…"}
-        </p>
-      )}
-      {answer && (
+    <StationAnswer
+      station="method"
+      view={view}
+      editor={editor}
+      waiting="Comparing…"
+      beside={
+        <>
+          <div className="grid gap-x-10 gap-y-6 pt-6 lg:grid-cols-2">
+            <WaterTemperature found={view.answer?.waterTemperature ?? null} editor={editor} pantry={pantry} faults={faults} />
+            <div>
+              <BenchPickup answer={view.answer} editor={editor} faults={faults} />
+              <TwoStages editor={editor} pantry={pantry} faults={faults} />
+            </div>
+          </div>
+          {view.answer && (
+            <Cautions
+              cautions={view.answer.cautions.filter(({ station }) => station === "method")}
+              editor={editor}
+              defers={view.answer.defers}
+            />
+          )}
+        </>
+      }
+    >
+      {(answer) => (
         <>
           <p className="soft max-w-3xl text-sm">
             Practitioners disagree; both are right for some doughs. Each way is shown with its own right amount of water, against
             the way this formula is made now. Choose one, and the formula follows; undo takes it back.
           </p>
-          <div className={problem ? "opacity-45" : ""} inert={problem !== null}>
-            {answer.questions.map((question) => (
-              <QuestionRow
-                key={question.question}
-                question={question}
-                busy={choose.isPending}
-                onChoose={(school) => choose.mutate({ question: question.question, school })}
-              />
-            ))}
-          </div>
+          {choose.isError && (
+            <p role="alert" className="text-error text-sm">
+              This way could not be taken. The formula stays as it is.
+            </p>
+          )}
+          {answer.questions.map((question) => (
+            <QuestionRow
+              key={question.question}
+              question={question}
+              busy={choose.isPending}
+              onChoose={(school) => choose.mutate({ question: question.question, school })}
+            />
+          ))}
         </>
       )}
-      {choose.isError && <p role="alert" className="text-error text-sm">This way could not be taken. The formula stays as it is.</p>}
-      <div className="grid gap-x-10 gap-y-6 pt-6 lg:grid-cols-2">
-        <WaterTemperature found={answer?.waterTemperature ?? null} editor={editor} pantry={pantry} faults={faults} />
-        <div>
-          <BenchPickup answer={answer} editor={editor} faults={faults} />
-          <TwoStages editor={editor} pantry={pantry} faults={faults} />
-        </div>
-      </div>
-      {answer && (
-        <Cautions cautions={answer.cautions.filter(({ station }) => station === "method")} editor={editor} defers={answer.defers} />
-      )}
-    </div>
+    </StationAnswer>
   );
 }

@@ -66,46 +66,21 @@ public record Formula(
 
     /** This formula with other lines that count. */
     public Formula withLines(List<Line> otherLines) {
-        return new Formula(
-                pantry,
-                style,
-                kneading,
-                fatTiming,
-                waterTemperatureC,
-                restMinutes,
-                sheetMm,
-                softnessTarget,
-                otherLines,
-                openLines,
-                lineCount,
-                notes,
-                method,
-                timeline,
-                preps);
+        return with(otherLines, sheetMm, restMinutes, timeline);
     }
 
     /** This formula rolled to another sheet, mm. */
     public Formula withSheet(double otherSheetMm) {
-        return new Formula(
-                pantry,
-                style,
-                kneading,
-                fatTiming,
-                waterTemperatureC,
-                restMinutes,
-                otherSheetMm,
-                softnessTarget,
-                lines,
-                openLines,
-                lineCount,
-                notes,
-                method,
-                timeline,
-                preps);
+        return with(lines, otherSheetMm, restMinutes, timeline);
     }
 
     /** This formula with one rest of another length, minutes. */
     public Formula withRest(double otherRestMinutes) {
+        Timeline rested = Timeline.of(kneading.endMinute(), otherRestMinutes, List.of());
+        return with(lines, sheetMm, otherRestMinutes, rested);
+    }
+
+    private Formula with(List<Line> otherLines, double otherSheetMm, double otherRestMinutes, Timeline otherTimeline) {
         return new Formula(
                 pantry,
                 style,
@@ -113,14 +88,14 @@ public record Formula(
                 fatTiming,
                 waterTemperatureC,
                 otherRestMinutes,
-                sheetMm,
+                otherSheetMm,
                 softnessTarget,
-                lines,
+                otherLines,
                 openLines,
                 lineCount,
                 notes,
                 method,
-                Timeline.of(kneading.endMinute(), otherRestMinutes, List.of()),
+                otherTimeline,
                 preps);
     }
 }

@@ -72,18 +72,8 @@ public record FormulaSpec(
 
     /** This formula with other lines. */
     public FormulaSpec withLines(List<LineSpec> otherLines) {
-        return new FormulaSpec(
-                style,
-                kneading,
-                fatTiming,
-                waterTemperatureC,
-                restMinutes,
-                sheetMm,
-                softnessTarget,
-                List.copyOf(otherLines),
-                notes,
-                method,
-                preps);
+        return with(
+                kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, List.copyOf(otherLines), method, preps);
     }
 
     /** This formula with other settings that the balance has always known. */
@@ -92,65 +82,44 @@ public record FormulaSpec(
             @Nullable String otherFatTiming,
             @Nullable Double otherWaterC,
             @Nullable Double otherRestMinutes) {
+        return with(otherKneading, otherFatTiming, otherWaterC, otherRestMinutes, sheetMm, lines, method, preps);
+    }
+
+    /** This formula rolled to another sheet. */
+    public FormulaSpec withSheet(@Nullable Double otherSheetMm) {
+        return with(kneading, fatTiming, waterTemperatureC, restMinutes, otherSheetMm, lines, method, preps);
+    }
+
+    /** This formula made in another way. */
+    public FormulaSpec withMethod(@Nullable MethodSpec otherMethod) {
+        return with(kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, lines, otherMethod, preps);
+    }
+
+    /** This formula with other preparation chains. */
+    public FormulaSpec withPreps(@Nullable List<ChainSpec> otherPreps) {
+        return with(kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, lines, method, otherPreps);
+    }
+
+    private FormulaSpec with(
+            @Nullable String otherKneading,
+            @Nullable String otherFatTiming,
+            @Nullable Double otherWaterC,
+            @Nullable Double otherRestMinutes,
+            @Nullable Double otherSheetMm,
+            @Nullable List<@Nullable LineSpec> otherLines,
+            @Nullable MethodSpec otherMethod,
+            @Nullable List<ChainSpec> otherPreps) {
         return new FormulaSpec(
                 style,
                 otherKneading,
                 otherFatTiming,
                 otherWaterC,
                 otherRestMinutes,
-                sheetMm,
-                softnessTarget,
-                lines,
-                notes,
-                method,
-                preps);
-    }
-
-    /** This formula rolled to another sheet. */
-    public FormulaSpec withSheet(@Nullable Double otherSheetMm) {
-        return new FormulaSpec(
-                style,
-                kneading,
-                fatTiming,
-                waterTemperatureC,
-                restMinutes,
                 otherSheetMm,
                 softnessTarget,
-                lines,
-                notes,
-                method,
-                preps);
-    }
-
-    /** This formula made in another way. */
-    public FormulaSpec withMethod(@Nullable MethodSpec otherMethod) {
-        return new FormulaSpec(
-                style,
-                kneading,
-                fatTiming,
-                waterTemperatureC,
-                restMinutes,
-                sheetMm,
-                softnessTarget,
-                lines,
+                otherLines,
                 notes,
                 otherMethod,
-                preps);
-    }
-
-    /** This formula with other preparation chains. */
-    public FormulaSpec withPreps(@Nullable List<ChainSpec> otherPreps) {
-        return new FormulaSpec(
-                style,
-                kneading,
-                fatTiming,
-                waterTemperatureC,
-                restMinutes,
-                sheetMm,
-                softnessTarget,
-                lines,
-                notes,
-                method,
                 otherPreps);
     }
 

@@ -1,6 +1,7 @@
 package verdamen.core.formula;
 
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -70,100 +71,53 @@ public record MethodSpec(
 
     /** This method with another use of pressed liquid. */
     public MethodSpec withPressedLiquid(@Nullable String code) {
-        return new MethodSpec(
-                code,
-                sticking,
-                pickupGrams,
-                pickupBeforeGrams,
-                pickupAfterGrams,
-                waterAddition,
-                seal,
-                heat,
-                firstStage,
-                standingMinutes,
-                phases,
-                temperatures);
+        return with(code, sticking, pickupGrams, waterAddition, seal, heat, phases);
     }
 
     /** This method with something else against sticking, typically picked up. */
     public MethodSpec withSticking(@Nullable String code) {
-        return new MethodSpec(
-                pressedLiquid,
-                code,
-                null,
-                null,
-                null,
-                waterAddition,
-                seal,
-                heat,
-                firstStage,
-                standingMinutes,
-                phases,
-                temperatures);
+        return with(pressedLiquid, code, null, waterAddition, seal, heat, phases);
     }
 
     /** This method with water added otherwise. */
     public MethodSpec withWaterAddition(@Nullable String code) {
-        return new MethodSpec(
-                pressedLiquid,
-                sticking,
-                pickupGrams,
-                pickupBeforeGrams,
-                pickupAfterGrams,
-                code,
-                seal,
-                heat,
-                firstStage,
-                standingMinutes,
-                phases,
-                temperatures);
+        return with(pressedLiquid, sticking, pickupGrams, code, seal, heat, phases);
     }
 
     /** This method with its filling enclosed otherwise. */
     public MethodSpec withSeal(@Nullable String code) {
-        return new MethodSpec(
-                pressedLiquid,
-                sticking,
-                pickupGrams,
-                pickupBeforeGrams,
-                pickupAfterGrams,
-                waterAddition,
-                code,
-                heat,
-                firstStage,
-                standingMinutes,
-                phases,
-                temperatures);
+        return with(pressedLiquid, sticking, pickupGrams, waterAddition, code, heat, phases);
     }
 
     /** This method with another heat. */
     public MethodSpec withHeat(@Nullable String code) {
-        return new MethodSpec(
-                pressedLiquid,
-                sticking,
-                pickupGrams,
-                pickupBeforeGrams,
-                pickupAfterGrams,
-                waterAddition,
-                seal,
-                code,
-                firstStage,
-                standingMinutes,
-                phases,
-                temperatures);
+        return with(pressedLiquid, sticking, pickupGrams, waterAddition, seal, code, phases);
     }
 
     /** This method with other phases between kneading and rolling. */
     public MethodSpec withPhases(@Nullable List<PhaseSpec> otherPhases) {
+        return with(pressedLiquid, sticking, pickupGrams, waterAddition, seal, heat, otherPhases);
+    }
+
+    /** A copy; what was weighed on the bench holds only as long as the same thing stands there. */
+    private MethodSpec with(
+            @Nullable String otherLiquid,
+            @Nullable String otherSticking,
+            @Nullable Double otherPickup,
+            @Nullable String otherAddition,
+            @Nullable String otherSeal,
+            @Nullable String otherHeat,
+            @Nullable List<PhaseSpec> otherPhases) {
+        boolean same = Objects.equals(otherSticking, sticking);
         return new MethodSpec(
-                pressedLiquid,
-                sticking,
-                pickupGrams,
-                pickupBeforeGrams,
-                pickupAfterGrams,
-                waterAddition,
-                seal,
-                heat,
+                otherLiquid,
+                otherSticking,
+                same ? otherPickup : null,
+                same ? pickupBeforeGrams : null,
+                same ? pickupAfterGrams : null,
+                otherAddition,
+                otherSeal,
+                otherHeat,
                 firstStage,
                 standingMinutes,
                 otherPhases,
