@@ -20,7 +20,10 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
   const y = (softness: number) =>
     PLOT.top + ((high - softness) / (high - low)) * (VIEW.height - PLOT.top - PLOT.bottom);
   const floor = VIEW.height - PLOT.bottom;
-  const line = curve.softness.map((value, minute) => (value == null ? null : `${x(minute)} ${y(Math.min(value, high))}`));
+  const line = curve.softness.map((value, at) => {
+    const minute = curve.minutes[at] ?? 0;
+    return value == null || minute > LAST ? null : `${x(minute)} ${y(Math.min(value, high))}`;
+  });
 
   return (
     <section aria-label="Softness over time">
@@ -34,10 +37,10 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
           : "There is no time at which this dough can be rolled as it is."}
       </p>
       <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className="w-full" role="img" aria-label="Softness over 180 minutes">
-        {window && (
+        {window && (window[0] ?? 0) < LAST && (
           <rect
             x={x(window[0] ?? 0)}
-            width={x(window[1] ?? 0) - x(window[0] ?? 0)}
+            width={x(Math.min(LAST, window[1] ?? 0)) - x(window[0] ?? 0)}
             y={PLOT.top}
             height={floor - PLOT.top}
             fill="var(--color-primary)"

@@ -89,6 +89,11 @@ export function StepColumn({ step, chain, place, count, answer, most, faults, ca
         <p className="soft pt-1 text-xs">
           {answer.skipped ? "passed over" : answer.typical ? "typical value" : "as weighed"}
           {answer.hot && ", hot"}
+          <span className="block">
+            yield {figures.percent(answer.yieldPct)}
+            {answer.form && `, ${answer.form}`}
+            {answer.pieceMm != null && answer.pieceMm > 0 && `, ${figures.number(answer.pieceMm, 1)} mm`}
+          </span>
         </p>
       )}
       {answer && answer.why.length > 0 && (

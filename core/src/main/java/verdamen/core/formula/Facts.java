@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Nutrition;
 import verdamen.core.pantry.Price;
 
@@ -24,6 +25,7 @@ public record Facts(
         @Nullable Nutrition per100Grams) {
 
     private static final double HUNDRED_GRAMS = 100;
+    private static final String PRESSED_LIQUID = "pressed-liquid";
 
     /**
      * The facts of a formula.
@@ -39,14 +41,15 @@ public record Facts(
         TreeSet<String> withoutPrice = new TreeSet<>();
         for (Line line : formula.lines()) {
             grams += line.grams();
-            holds = holds.plus(Nutrition.of(line.grams(), line.ingredient()));
+            holds = holds.plus(Nutrition.of(asWetAsTheBook(line), line.ingredient()));
             allergens.addAll(line.ingredient().allergens());
-            Price price = prices.get(line.ingredient().code());
+            Bought bought = bought(formula, line);
+            Price price = prices.get(bought.ingredient().code());
             if (price != null) {
-                cost += price.of(line.grams(), line.ingredient());
+                cost += price.of(bought.grams(), bought.ingredient());
                 priced = true;
-            } else if (!line.ingredient().isPlainWater()) {
-                withoutPrice.add(line.ingredient().code());
+            } else if (bought.grams() > 0 && !bought.ingredient().isPlainWater()) {
+                withoutPrice.add(bought.ingredient().code());
             }
         }
         formula.openLines().stream()
@@ -59,5 +62,29 @@ public record Facts(
                 List.copyOf(withoutPrice),
                 List.copyOf(allergens),
                 grams > 0 ? holds.times(HUNDRED_GRAMS / grams) : null);
+    }
+
+    /** What is paid for. */
+    private record Bought(Ingredient ingredient, double grams) {}
+
+    /** What was bought for a line: of a prepared one the whole vegetable, and nothing for its own liquid. */
+    private static Bought bought(Formula formula, Line line) {
+        if (line.source() == LineSource.PREPARED && line.ingredient().group().equals(PRESSED_LIQUID)) {
+            return new Bought(line.ingredient(), 0);
+        }
+        return formula.preps().stream()
+                .filter(chain ->
+                        chain.key().equals(line.prep()) && chain.result().baseGrams() > 0)
+                .findFirst()
+                .map(chain -> new Bought(
+                        chain.bought(),
+                        chain.boughtGrams() * line.grams() / chain.result().baseGrams()))
+                .orElseGet(() -> new Bought(line.ingredient(), line.grams()));
+    }
+
+    /** Grams of the book's ingredient that hold the dry matter of a line whose water was measured or changed. */
+    private static double asWetAsTheBook(Line line) {
+        double book = 1 - line.ingredient().composition().waterPct() / HUNDRED_GRAMS;
+        return line.waterPct() == null || book <= 0 ? line.grams() : line.grams() * (1 - line.waterShare()) / book;
     }
 }

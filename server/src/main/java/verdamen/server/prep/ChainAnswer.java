@@ -6,6 +6,7 @@ import verdamen.core.model.Step;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Role;
 import verdamen.core.prep.Addition;
 import verdamen.core.prep.Chain;
 import verdamen.core.prep.Content;
@@ -133,6 +134,9 @@ public record ChainAnswer(
      * @param leftGrams trimmings and what stayed behind
      * @param liquid liquid that ran
      * @param drivenOffGrams water driven off
+     * @param yieldPct what it left over what it began with, with what was put in, %
+     * @param form form afterwards; null for what has none
+     * @param pieceMm its largest piece, mm; null for what has none
      * @param typical whether a typical value stood in for a weight
      * @param skipped whether it was left out, as nothing is to be pressed
      * @param hot whether it is hot afterwards
@@ -148,13 +152,21 @@ public record ChainAnswer(
             double leftGrams,
             Run liquid,
             double drivenOffGrams,
+            double yieldPct,
+            @Nullable String form,
+            @Nullable Double pieceMm,
             boolean typical,
             boolean skipped,
             boolean hot,
             @Nullable Cooling cooling,
             List<Step> why) {
 
-        static StepAnswer of(StepResult step) {
+        static StepAnswer of(StepResult step, Pantry pantry) {
+            double began = step.before().grams() + step.addedGrams() + step.addedWaterGrams();
+            boolean inclusion = step.after().ingredient().role() == Role.INCLUSION;
+            Form form = step.form() == null || !inclusion
+                    ? null
+                    : pantry.form(step.form()).orElse(null);
             return new StepAnswer(
                     step.kind(),
                     step.before().grams(),
@@ -164,6 +176,9 @@ public record ChainAnswer(
                     step.leftGrams(),
                     Run.of(step.liquid()),
                     step.drivenOffGrams(),
+                    began > 0 ? PERCENT * step.after().grams() / began : 0,
+                    form == null ? null : form.name(),
+                    form == null ? null : pieceOf(form, step.pieceMm()),
                     step.typical(),
                     step.skipped(),
                     step.hot(),
@@ -175,15 +190,14 @@ public record ChainAnswer(
     /** The answer for a chain, and how much to buy when so many grams are needed. */
     static ChainAnswer of(Chain chain, Pantry pantry, @Nullable Double needed) {
         Form form = chain.form() == null ? null : pantry.form(chain.form()).orElse(null);
-        Double piece = chain.pieceMm();
         return new ChainAnswer(
                 chain.key(),
                 chain.name(),
                 Bowl.bought(chain.bought(), chain.boughtGrams()),
                 Bowl.of(chain.result()),
-                chain.steps().stream().map(StepAnswer::of).toList(),
+                chain.steps().stream().map(step -> StepAnswer.of(step, pantry)).toList(),
                 form == null ? null : form.name(),
-                form == null ? null : piece == null ? Double.valueOf(form.pieceMm()) : piece,
+                form == null ? null : pieceOf(form, chain.pieceMm()),
                 chain.hot(),
                 PERCENT * chain.yield(),
                 Run.of(chain.liquid()),
@@ -192,5 +206,9 @@ public record ChainAnswer(
                 chain.remarks(),
                 needed,
                 needed == null ? null : Double.valueOf(chain.buyGrams(needed)));
+    }
+
+    private static double pieceOf(Form form, @Nullable Double measured) {
+        return measured == null ? form.pieceMm() : measured;
     }
 }
