@@ -31,6 +31,8 @@ export function StepColumn({ step, chain, place, count, answer, most, faults, ca
   const kind = STEPS[step.kind as StepKind];
   const error = (field: string) => faults.of(null, `${at}.${field}`);
   const set = (patch: Partial<StepSpec>) => editStep(editor, chain, place, patch, Object.keys(patch).join());
+  // What is only trimmed or washed is still whole: its form says nothing yet.
+  const cut = step.kind !== "trim" && step.kind !== "wash";
   const label = (what: string) => `${what}, ${kind.name}`;
 
   return (
@@ -91,8 +93,8 @@ export function StepColumn({ step, chain, place, count, answer, most, faults, ca
           {answer.hot && ", hot"}
           <span className="block">
             yield {figures.percent(answer.yieldPct)}
-            {answer.form && `, ${answer.form}`}
-            {answer.pieceMm != null && answer.pieceMm > 0 && `, ${figures.number(answer.pieceMm, 1)} mm`}
+            {cut && answer.form && `, ${answer.form}`}
+            {cut && answer.pieceMm != null && answer.pieceMm > 0 && `, ${figures.number(answer.pieceMm, 1)} mm`}
           </span>
         </p>
       )}
