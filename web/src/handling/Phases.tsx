@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import type { HandlingAnswer, MethodSpec } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../kitchen";
-import { NumberField, type NumberEntry } from "../parts";
+import { Faulty, NumberField, type NumberEntry } from "../parts";
 
 type Phase = NonNullable<MethodSpec["phases"]>[number];
 
@@ -114,12 +114,4 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
       </div>
     </section>
   );
-}
-
-function Faulty({ message }: { message: string | null }) {
-  return message ? (
-    <span role="alert" className="text-error text-xs">
-      {message}
-    </span>
-  ) : null;
 }

@@ -1,7 +1,7 @@
 import type { MethodAnswer } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../kitchen";
-import { Hint, NumberField, type NumberEntry } from "../parts";
+import { Faulty, Hint, NumberField, type NumberEntry } from "../parts";
 
 interface BenchPickupProps {
   answer: MethodAnswer | null;
@@ -32,11 +32,7 @@ export function BenchPickup({ answer, editor, faults }: BenchPickupProps) {
         dataField={field}
         onChange={(grams) => editor.edit({ kind: "method", patch: { [field]: grams } })}
       />
-      {faults.of(null, `method.${field}`) && (
-        <p role="alert" className="text-error text-xs">
-          {faults.of(null, `method.${field}`)}
-        </p>
-      )}
+      <Faulty message={faults.of(null, `method.${field}`)} />
     </div>
   );
   return (

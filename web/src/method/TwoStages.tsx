@@ -1,7 +1,7 @@
 import type { PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../kitchen";
-import { NumberField, type NumberEntry } from "../parts";
+import { Faulty, NumberField, type NumberEntry } from "../parts";
 
 interface TwoStagesProps {
   editor: Editor;
@@ -55,11 +55,7 @@ export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
           </div>
         )}
       </div>
-      {faults.of(null, "method.standingMinutes") && (
-        <p role="alert" className="text-error text-xs">
-          {faults.of(null, "method.standingMinutes")}
-        </p>
-      )}
+      <Faulty message={faults.of(null, "method.standingMinutes")} />
       {stage && (
         <ul className="pt-2 text-sm">
           {editor.draft.lines.map(

@@ -2,7 +2,7 @@ import { Droplets } from "lucide-react";
 import type { MethodAnswer, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { type Figures, useFigures } from "../kitchen";
-import { Hint, NumberField, type NumberEntry, Steps } from "../parts";
+import { Faulty, Hint, NumberField, type NumberEntry, Steps } from "../parts";
 
 type Found = MethodAnswer["waterTemperature"];
 type Field = "doughC" | "flourC" | "coldC" | "hotC";
@@ -111,11 +111,7 @@ function Temperature({ label, value, placeholder, error, field, onChange }: Temp
         dataField={field}
         onChange={onChange}
       />
-      {error && (
-        <p role="alert" className="text-error text-xs">
-          {error}
-        </p>
-      )}
+      <Faulty message={error} />
     </div>
   );
 }

@@ -6,3 +6,4 @@ export { FilePicker } from "./FilePicker";
 export { Hint } from "./Hint";
 export { Swatch, MaterialPatterns, materialFill, materialInk } from "./Materials";
 export { Steps } from "./Steps";
+export { Faulty } from "./Faulty";

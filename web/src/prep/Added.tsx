@@ -1,8 +1,7 @@
 import { Plus, X } from "lucide-react";
 import type { PantryDocument, StepSpec } from "../api";
 import { useFigures } from "../kitchen";
-import { NumberField, type NumberEntry } from "../parts";
-import { Faulty } from "./ChainView";
+import { Faulty, NumberField, type NumberEntry } from "../parts";
 
 interface AddedProps {
   step: StepSpec;

@@ -3,7 +3,7 @@ import type { Caution, ChainAnswer, ChainSpec, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { IngredientPicker } from "../formula";
 import { useFigures } from "../kitchen";
-import { NumberField } from "../parts";
+import { Faulty, NumberField } from "../parts";
 import { Bar } from "./Bar";
 import { ChainEnd } from "./ChainEnd";
 import { editChain, removeChain } from "./editChain";
@@ -127,13 +127,4 @@ export function ChainView({ chain, index, answer, faults, cautions, editor, pant
       </div>
     </section>
   );
-}
-
-/** A fault in plain words, beside what caused it. */
-export function Faulty({ message }: { message: string | null }) {
-  return message ? (
-    <p role="alert" className="text-error pt-0.5 text-xs">
-      {message}
-    </p>
-  ) : null;
 }

@@ -1,8 +1,7 @@
 import type { StepAnswer, StepSpec } from "../api";
 import { useFigures } from "../kitchen";
-import { NumberField, type NumberEntry } from "../parts";
-import { Faulty } from "./ChainView";
-import { Row } from "./StepColumn";
+import { Faulty, NumberField, type NumberEntry } from "../parts";
+import { Row } from "./Row";
 
 type Temperature = "fromC" | "roomC" | "targetC" | "readC";
 

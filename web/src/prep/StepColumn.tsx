@@ -3,12 +3,12 @@ import { type Caution, type PantryDocument, type StepAnswer, type StepSpec } fro
 import { StepCautions } from "../caution";
 import type { Editor, Faults } from "../formula";
 import { type Figures, useFigures } from "../kitchen";
-import { NumberField, type NumberEntry, Steps } from "../parts";
+import { Faulty, NumberField, type NumberEntry, Steps } from "../parts";
 import { Added } from "./Added";
 import { Bar } from "./Bar";
-import { Faulty } from "./ChainView";
 import { CoolingFields } from "./CoolingFields";
 import { editStep, moveStep, removeStep } from "./editChain";
+import { Row } from "./Row";
 import { type StepKind, STEPS } from "./steps";
 
 interface StepColumnProps {
@@ -138,16 +138,6 @@ function Weight({ label, name, field, value, typical, error, set, figures }: Wei
         onChange={(grams) => set({ [field]: grams })}
       />
     </Row>
-  );
-}
-
-/** A field with its name before it. */
-export function Row({ name, children }: { name: string; children: React.ReactNode }) {
-  return (
-    <div className="grid grid-cols-[2.9rem_1fr] items-center gap-1 pt-1">
-      <span className="soft text-xs">{name}</span>
-      {children}
-    </div>
   );
 }
 
