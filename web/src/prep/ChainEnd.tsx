@@ -61,6 +61,11 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
             </p>
           )}
           {answer.usedLiquidGrams > 0 && <p className="text-xs">and {figures.mass(answer.usedLiquidGrams)} of its liquid as dough water</p>}
+          {answer.use === "kept" && answer.liquid.caughtGrams > 0 && (
+            <p className="text-xs" data-testid="kept">
+              {figures.mass(answer.liquid.caughtGrams)} of liquid kept: into the next dough as a line of pressed vegetable liquid
+            </p>
+          )}
         </>
       ) : (
         <p className="soft">Put the weights right first: see the red words on the left.</p>

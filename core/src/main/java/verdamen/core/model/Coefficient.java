@@ -101,7 +101,6 @@ public enum Coefficient {
     WET_HANDS_PICKUP(
             0.012, Unit.FACTOR, Sureness.LOW, "water a dough takes up from wet hands, as a share of its flour"),
     OIL_PICKUP(0.012, Unit.FACTOR, Sureness.LOW, "oil a dough takes up from hands and bench, as a share of its flour"),
-    ADDITIONS_LONGER(3, Unit.MINUTES, Sureness.LOW, "how much longer one kneads when water goes in bit by bit"),
     CHILL_HALVING_K(
             10, Unit.KELVINS, Sureness.MEDIUM, "uptake and release run at half speed for every so many kelvins colder"),
     CHILL_RATE(

@@ -1,0 +1,194 @@
+package verdamen.e2e;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.Select;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+
+/** Method and what belongs to it: bench and hands, two stages, exchanges, the water, what is saved; units of the kitchen. */
+public class MethodIT extends BrowserTest {
+
+    @AfterMethod
+    public void forgetEdits() {
+        forget();
+    }
+
+    private WebElement css(String selector) {
+        return patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(selector)));
+    }
+
+    private void method(String formula) {
+        openBalance(formula);
+        driver().findElement(By.linkText("Method")).click();
+        settled();
+    }
+
+    private void settled() {
+        css("[data-testid=method][data-current=true]");
+    }
+
+    private WebElement seen(String selector) {
+        WebElement found = css(selector);
+        ((JavascriptExecutor) driver()).executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
+        return found;
+    }
+
+    private void click(String selector) {
+        patience()
+                .until(ExpectedConditions.elementToBeClickable(seen(selector)))
+                .click();
+    }
+
+    private void type(String selector, String value) {
+        WebElement field = seen(selector);
+        field.click();
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
+    }
+
+    private void waitForText(String selector, String text) {
+        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(selector), text));
+    }
+
+    private String needed() {
+        driver().findElement(By.linkText("Balance")).click();
+        String needed = balance().waterNeeded();
+        driver().findElement(By.linkText("Method")).click();
+        settled();
+        return needed;
+    }
+
+    @Test
+    public void whatTheDoughTakesUpIsWeighedBeforeAndAfter() {
+        method("Pumpkin and emmer roti");
+        String before = needed();
+        click("[data-question=sticking] [data-school=bench-flour]");
+        waitForText("[data-testid=pickup]", "a typical value");
+        type("[data-field=pickupBeforeGrams]", "80");
+        type("[data-field=pickupAfterGrams]", "40");
+        waitForText("[data-testid=pickup]", "40 g of flour, as weighed");
+        assertFalse(needed().equals(before), "flour from the bench drinks");
+        type("[data-field=pickupAfterGrams]", "90");
+        waitForText("[data-testid=method]", "nothing can come out of nothing");
+        type("[data-field=pickupAfterGrams]", "80");
+        waitForText("[data-testid=pickup]", "0 g of flour");
+    }
+
+    @Test
+    public void aSoakerHasItsOwnLinesAndTime() {
+        method("Pumpkin and emmer roti");
+        String before = needed();
+        new Select(seen("[aria-label='First stage']")).selectByValue("soaker");
+        settled();
+        type("[data-field=standingMinutes]", "480");
+        click("[aria-label='Whole emmer flour, line 1, belongs to the soaker']");
+        settled();
+        String after = needed();
+        assertTrue(grams(after) >= grams(before), "what has stood has drunk: " + before + " then " + after);
+        type("[data-field=standingMinutes]", "-5");
+        waitForText("[data-testid=method]", "it must be at least 0");
+    }
+
+    private static double grams(String mass) {
+        return Double.parseDouble(mass.replaceAll("[^0-9.]", ""));
+    }
+
+    @Test
+    public void theWaterIsSetToItsTemperature() {
+        method("Yellow-pea pita");
+        type("[data-testid=water-temperature] [data-field=doughC]", "27");
+        waitForText("[data-testid=verdict]", "Mix");
+        String degrees = css("[data-testid=water-c]").getText();
+        click("[data-testid=water-temperature] .btn-primary");
+        driver().findElement(By.linkText("Balance")).click();
+        balance();
+        String field = css("[data-field=waterTemperatureC]").getAttribute("value");
+        assertEquals(field + " °C", degrees);
+    }
+
+    @Test
+    public void oneYeastStandsForAnother() {
+        BalancePage page = openBalance("Yellow-pea pita");
+        page.press("More about, line 5");
+        page.press("Exchange for Fresh compressed yeast");
+        page.settled();
+        assertEquals(page.field(4, "ingredient"), "Fresh compressed yeast");
+        assertEquals(page.field(4, "grams"), "15");
+    }
+
+    @Test
+    public void chosenSchoolsPhasesAndCautionsAreSaved() {
+        method("Semolina and chard round");
+        click("[data-question=heat] [data-school=covered]");
+        css("[data-question=heat] [data-school=covered][aria-pressed=true]");
+        settled();
+        click("[data-question=rest] [data-school=overnight]");
+        css("[data-question=rest] [data-school=overnight][aria-pressed=true]");
+        settled();
+        click("[data-caution=raw-dough-dated] button");
+        type("[aria-label='Who has read it']", "Schools desk");
+        click("[data-caution=raw-dough-dated] form .btn-primary");
+        css("[data-caution-read=raw-dough-dated]");
+        patience()
+                .until(ExpectedConditions.elementToBeClickable(By.xpath("//button[normalize-space()='Save']")))
+                .click();
+        css("dialog textarea").sendKeys("chilled overnight, covered");
+        driver().findElement(By.xpath("//dialog//button[starts-with(normalize-space(), 'Save version')]"))
+                .click();
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.tagName("dialog")));
+        waitForText("header", "version 3");
+        driver().navigate().refresh();
+        settled();
+        css("[data-question=heat] [data-school=covered][aria-pressed=true]");
+        css("[data-question=rest] [data-school=overnight][aria-pressed=true]");
+        WebElement read = css("[data-caution-read=raw-dough-dated]");
+        assertTrue(read.getAttribute("textContent").contains("read by Schools desk"), read.getAttribute("textContent"));
+        driver().findElement(By.linkText("Handling")).click();
+        css("[data-testid=handling][data-current=true]");
+        assertEquals(
+                driver().findElements(By.cssSelector("[data-field=phase-minutes]"))
+                        .size(),
+                1);
+    }
+
+    @Test
+    public void prepAndHandlingSpeakTheKitchensUnits() {
+        open("/kitchen");
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main select")));
+        api("""
+                const kitchen = await (await fetch('/api/kitchen')).json();
+                await fetch('/api/kitchen', {method: 'PUT', headers: {'Content-Type': 'application/json'},
+                  body: JSON.stringify({...kitchen, massUnit: 'oz', temperatureUnit: 'F', decimalMark: 'comma'})});
+                """);
+        try {
+            open("/formulas");
+            formulas().open("Parsnip-filled paratha");
+            balance();
+            driver().findElement(By.linkText("Prep")).click();
+            PrepPage page = new PrepPage(driver(), patience());
+            assertTrue(page.text("result-grams").endsWith("oz"), page.text("result-grams"));
+            assertTrue(page.text("result-grams").contains(","), "a decimal comma");
+            assertEquals(css("[data-step='2'] [data-field=fromC]").getAttribute("value"), "194", "90 °C in Fahrenheit");
+            driver().findElement(By.linkText("Method")).click();
+            settled();
+            assertTrue(css("[data-testid=water-c]").getText().endsWith("°F"));
+        } finally {
+            api("""
+                    const kitchen = await (await fetch('/api/kitchen')).json();
+                    await fetch('/api/kitchen', {method: 'PUT', headers: {'Content-Type': 'application/json'},
+                      body: JSON.stringify({...kitchen, massUnit: 'g', temperatureUnit: 'C', decimalMark: 'point'})});
+                    """);
+        }
+    }
+
+    private void api(String script) {
+        driver().executeAsyncScript("const done = arguments[0]; (async () => {" + script + "})().then(done, done);");
+    }
+}
