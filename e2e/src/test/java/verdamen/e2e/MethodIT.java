@@ -136,6 +136,7 @@ public class MethodIT extends BrowserTest {
         type("[aria-label='Who has read it']", "Schools desk");
         click("[data-caution=raw-dough-dated] form .btn-primary");
         css("[data-caution-read=raw-dough-dated]");
+        ((JavascriptExecutor) driver()).executeScript("scrollTo(0, 0)");
         patience()
                 .until(ExpectedConditions.elementToBeClickable(By.xpath("//button[normalize-space()='Save']")))
                 .click();
@@ -161,7 +162,7 @@ public class MethodIT extends BrowserTest {
     @Test
     public void prepAndHandlingSpeakTheKitchensUnits() {
         open("/kitchen");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main select")));
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main input")));
         api("""
                 const kitchen = await (await fetch('/api/kitchen')).json();
                 await fetch('/api/kitchen', {method: 'PUT', headers: {'Content-Type': 'application/json'},
