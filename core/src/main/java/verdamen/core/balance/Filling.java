@@ -21,6 +21,7 @@ import verdamen.core.model.Unit;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
+import verdamen.core.prep.FormAfter;
 import verdamen.core.prep.Pressing;
 
 /**
@@ -54,6 +55,7 @@ public record Filling(
 
     private static final double PERCENT = 100;
     private static final double MOST_COOKED_OFF = 0.95;
+    private static final double USUALLY_COOKED_OFF = 0.4;
     private static final double MOST_FLOUR = 2;
     private static final int HALVINGS = 50;
     private static final String USUAL_FLOUR = "chickpea-roasted-flour";
@@ -187,12 +189,11 @@ public record Filling(
             for (Line line : lines) {
                 if (line.isAsked() && line.form() != null && line.grams() > 0) {
                     double water = line.grams() * line.waterShare();
-                    ways.add(taking(
-                            Remedy.PRESS,
-                            line,
-                            Pressing.mostLiquidGrams(line.grams(), line.waterShare()),
-                            Coefficient.PRESSED_LIQUID_WATER.value()));
-                    ways.add(taking(Remedy.COOK_DOWN, line, water * MOST_COOKED_OFF, 1));
+                    double liquid = Pressing.mostLiquidGrams(line.grams(), line.waterShare());
+                    double perGram = Coefficient.PRESSED_LIQUID_WATER.value();
+                    ways.add(taking(Remedy.PRESS, line, liquid, grams -> pressed(line, grams, liquid, perGram)));
+                    double off = water * MOST_COOKED_OFF;
+                    ways.add(taking(Remedy.COOK_DOWN, line, off, grams -> cookedDown(line, grams)));
                 }
             }
             ways.add(flour());
@@ -200,8 +201,8 @@ public record Filling(
         }
 
         /** Takes liquid or water out of a line, as little as brings the filling to its limit. */
-        private FillingWayOut taking(Remedy remedy, Line line, double most, double waterOfIt) {
-            DoubleFunction<List<Line>> after = grams -> replaced(line, without(line, grams, waterOfIt));
+        private FillingWayOut taking(Remedy remedy, Line line, double most, DoubleFunction<Line> done) {
+            DoubleFunction<List<Line>> after = grams -> replaced(line, done.apply(grams));
             String code = line.ingredient().code();
             double now = pct(lines);
             double then = pct(after.apply(most));
@@ -210,7 +211,7 @@ public record Filling(
                 return new FillingWayOut(remedy, line.index(), code, most, obstacle, null, null);
             }
             double grams = least(most, after);
-            Line left = without(line, grams, waterOfIt);
+            Line left = done.apply(grams);
             return new FillingWayOut(
                     remedy,
                     line.index(),
@@ -225,10 +226,45 @@ public record Filling(
                     pct(after.apply(grams)));
         }
 
-        private static Line without(Line line, double grams, double waterOfIt) {
+        /** What is pressed weeps less the harder it is pressed: fully so at the most that is usual. */
+        private Line pressed(Line line, double grams, double most, double waterOfIt) {
+            String code = line.form() == null ? "" : line.form().code();
+            return without(line, grams, waterOfIt, between(line, FormAfter.pressing(code), grams / most));
+        }
+
+        /** What is cooked down weeps less the further it is cooked: fully so when two fifths of it are gone. */
+        private Line cookedDown(Line line, double grams) {
+            String code = line.form() == null ? "" : line.form().code();
+            double share = grams / (USUALLY_COOKED_OFF * line.grams());
+            return without(line, grams, 1, between(line, FormAfter.cookingDown(code), share));
+        }
+
+        private static Line without(Line line, double grams, double waterOfIt, @Nullable Form form) {
             double left = line.grams() - grams;
             double water = line.grams() * line.waterShare() - waterOfIt * grams;
-            return line.prepared(left, line.form(), left > 0 ? PERCENT * Math.max(0, water) / left : 0);
+            return line.prepared(left, form, left > 0 ? PERCENT * Math.max(0, water) / left : 0);
+        }
+
+        /** A form on its way to another one, as far as its weeping goes. */
+        private @Nullable Form between(Line line, String code, double share) {
+            Form from = line.form();
+            Form to = formula.pantry().form(code).orElse(from);
+            if (from == null || to == null) {
+                return from;
+            }
+            double part = Math.max(0, Math.min(1, share));
+            double weeps = from.weepsInFilling() + part * (to.weepsInFilling() - from.weepsInFilling());
+            return new Form(
+                    to.code(),
+                    to.name(),
+                    to.releaseStart(),
+                    to.releaseEnd(),
+                    to.releaseTauMin(),
+                    to.holdGPerGSolids(),
+                    weeps,
+                    to.pieceMm(),
+                    to.pieceIsSoft(),
+                    to.notes());
         }
 
         /** The flour of the filling drinks the rest; roasted chickpea flour when there is none in it yet. */

@@ -65,6 +65,20 @@ public class FillingTest {
     }
 
     @Test
+    public void pressingHelpsBecauseWhatIsPressedWeepsLess() {
+        FormulaSpec mixed = Doughs.spec(
+                "stuffed-paratha",
+                line("wheat-plain-white", 300),
+                line("water", 190),
+                filling("courgette-raw", 150, "raw-grated"),
+                filling("potato-boiled", 250, "mash"));
+        FillingWayOut press = of(mixed).waysOut().get(0);
+        assertEquals(press.remedy(), Remedy.PRESS);
+        assertEquals(press.change().form(), "pressed");
+        assertTrue(press.grams() > 30 && press.grams() < 89, press.toString());
+    }
+
+    @Test
     public void whatCannotHelpSaysSo() {
         FormulaSpec slightlyWet = Doughs.spec(
                 "stuffed-paratha",
