@@ -8,6 +8,7 @@ export type Caution = Schemas["Caution"];
 export type ChainAnswer = Schemas["ChainAnswer"];
 export type ChainSpec = Schemas["ChainSpec"];
 export type Diagnosis = Schemas["Diagnosis"];
+export type Exchange = Schemas["Exchange"];
 export type Filling = Schemas["Filling"];
 export type GuideAnswer = Schemas["GuideAnswer"];
 export type HandlingAnswer = Schemas["HandlingAnswer"];

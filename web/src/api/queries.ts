@@ -2,6 +2,8 @@ import { queryOptions } from "@tanstack/react-query";
 import {
   api,
   type BalanceAnswer,
+  type Diagnosis,
+  type Exchange,
   type FormulaSpec,
   type HandlingAnswer,
   type MethodAnswer,
@@ -84,6 +86,18 @@ export const methodQuestion: Question<FormulaSpec, MethodAnswer> = {
 export const handlingQuestion: Question<FormulaSpec, HandlingAnswer> = {
   key: "handling",
   ask: (formula, signal) => taken(api.POST("/api/handling", { body: formula, signal })),
+};
+
+/** What likely went wrong. */
+export const diagnosisQuestion: Question<{ formula: FormulaSpec; symptom: string }, Diagnosis> = {
+  key: "diagnosis",
+  ask: (body, signal) => taken(api.POST("/api/handling/diagnosis", { body, signal })),
+};
+
+/** What can stand for a line. */
+export const exchangesQuestion: Question<{ formula: FormulaSpec; line: number }, Exchange[]> = {
+  key: "exchanges",
+  ask: (body, signal) => taken(api.POST("/api/method/exchanges", { body, signal })),
 };
 
 /** The feel guide; it changes only with the program. */

@@ -1,20 +1,15 @@
-import { useQuery } from "@tanstack/react-query";
-import { api, taken } from "../api";
+import { useMemo } from "react";
+import { exchangesQuestion } from "../api";
 import type { DraftLine } from "./draft";
+import { useAnswer } from "./useBalance";
 import type { Editor } from "./useEditor";
 import { useFigures } from "../kitchen";
 
 /** What can stand for a line: dried for fresh at equal dry matter, one yeast for another, with the change of the water. */
 export function Exchanges({ line, index, editor }: { line: DraftLine; index: number; editor: Editor }) {
   const figures = useFigures();
-  const formula = editor.balanced;
-  const query = useQuery({
-    queryKey: ["exchanges", formula, index],
-    queryFn: ({ signal }) => taken(api.POST("/api/method/exchanges", { body: { formula, line: index }, signal })),
-    retry: false,
-    placeholderData: (before) => before,
-  });
-  const found = query.data ?? [];
+  const asked = useMemo(() => ({ formula: editor.balanced, line: index }), [editor.balanced, index]);
+  const found = useAnswer(exchangesQuestion, asked).answer ?? [];
   if (found.length === 0) {
     return null;
   }

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
-import { api, type Diagnosis, guideQuery, problemOf, taken } from "../api";
-import type { Editor } from "../formula";
+import { useMemo, useState } from "react";
+import { type Diagnosis, diagnosisQuestion, guideQuery } from "../api";
+import { type Editor, useAnswer } from "../formula";
 import { type Figures, useFigures } from "../kitchen";
 import { Hint } from "../parts";
 import { fixWords } from "./fixWords";
@@ -18,15 +18,8 @@ export function Diagnose({ editor, name }: DiagnoseProps) {
   const figures = useFigures();
   const guide = useQuery(guideQuery);
   const [symptom, setSymptom] = useState<string | null>(null);
-  const formula = editor.balanced;
-  const query = useQuery({
-    queryKey: ["diagnosis", formula, symptom],
-    queryFn: ({ signal }) => taken(api.POST("/api/handling/diagnosis", { body: { formula, symptom: symptom ?? "" }, signal })),
-    enabled: symptom !== null,
-    retry: false,
-    placeholderData: (before) => before,
-  });
-  const problem = problemOf(query.error);
+  const asked = useMemo(() => ({ formula: editor.balanced, symptom: symptom ?? "" }), [editor.balanced, symptom]);
+  const { answer, problem } = useAnswer(diagnosisQuestion, asked, (settled) => settled.symptom !== "");
   return (
     <section aria-label="What went wrong?" data-testid="diagnose">
       <h2 className="section-title">
@@ -47,7 +40,7 @@ export function Diagnose({ editor, name }: DiagnoseProps) {
         ))}
       </div>
       {problem && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
-      {symptom !== null && query.data && <Causes diagnosis={query.data} figures={figures} name={name} />}
+      {symptom !== null && answer && <Causes diagnosis={answer} figures={figures} name={name} />}
       {symptom === null && <p className="soft pt-2 text-sm">Choose what you see. The causes come in the order in which this formula’s figures speak for them.</p>}
     </section>
   );

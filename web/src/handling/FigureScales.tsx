@@ -2,16 +2,13 @@ import { ChevronRight } from "lucide-react";
 import { memo, useState } from "react";
 import { Link } from "react-router";
 import type { HandlingAnswer, Help, Reason } from "../api";
-import { type Figures, useFigures } from "../kitchen";
+import { useFigures } from "../kitchen";
 import { Hint, Steps } from "../parts";
 import type { GlossaryTerm } from "../words";
+import { type Figure, FIGURES } from "./figureWords";
 import { helpCosts, helpWords } from "./helpWords";
 
-type Figure = Reason["figure"];
-
 interface Scale {
-  name: string;
-  write: (value: number, figures: Figures) => string;
   /** Ends of the scale. */
   from: number;
   to: (answer: HandlingAnswer) => number;
@@ -21,24 +18,22 @@ interface Scale {
   term?: GlossaryTerm;
 }
 
-const PERCENT = { write: (value: number, f: Figures) => f.percent(value), from: 0, to: () => 100 };
+const PERCENT = { from: 0, to: () => 100 };
 const RISK = { ...PERCENT, limit: () => 50, better: "low" as const };
 const SCALES: Record<Figure, Scale> = {
-  rollability: { ...PERCENT, name: "Rollability", limit: () => null, better: "high", term: "rollability" },
-  gluten: { name: "Gluten strength", write: (value, f) => f.number(value, 0), from: 0, to: () => 130, limit: () => null, better: "high", term: "gluten" },
+  rollability: { ...PERCENT, limit: () => null, better: "high", term: "rollability" },
+  gluten: { from: 0, to: () => 130, limit: () => null, better: "high", term: "gluten" },
   "min-sheet": {
-    name: "Thinnest sheet",
-    write: (value, f) => `${f.number(value, 1)} mm`,
     from: 0,
     to: (answer) => Math.max(4, 2 * answer.sheet.disc.sheetMm),
     limit: (answer) => answer.sheet.disc.sheetMm,
     better: "low",
   },
-  stick: { ...RISK, name: "Sticks" },
-  crack: { ...RISK, name: "Edges crack" },
-  tear: { ...RISK, name: "Tears" },
-  "spring-back": { ...PERCENT, name: "Springs back", to: () => 30, limit: (answer) => answer.style.springLimitPct, better: "low" },
-  puff: { ...PERCENT, name: "Puffs", limit: () => null, better: "high" },
+  stick: RISK,
+  crack: RISK,
+  tear: RISK,
+  "spring-back": { from: 0, to: () => 30, limit: (answer) => answer.style.springLimitPct, better: "low" },
+  puff: { ...PERCENT, limit: () => null, better: "high" },
 };
 
 interface FigureScalesProps {
@@ -75,6 +70,7 @@ interface FigureRowProps extends FigureScalesProps {
 function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
   const figures = useFigures();
   const scale = SCALES[reason.figure];
+  const { name: called, write } = FIGURES[reason.figure];
   const value = reason.steps.at(-1)?.value ?? 0;
   const limit = scale.limit(answer);
   const place = (at: number) => `${Math.max(0, Math.min(100, (100 * (at - scale.from)) / (scale.to(answer) - scale.from)))}%`;
@@ -83,18 +79,18 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
     <div className="hairline border-t first-of-type:border-t-0" data-figure={reason.figure}>
       <button className="hover:bg-base-200 grid w-full grid-cols-[1rem_8.5rem_1fr_4.2rem] items-center gap-2 py-1.5 text-left text-sm" aria-expanded={open} onClick={onToggle}>
         <ChevronRight size={14} aria-hidden className={`soft ${open ? "rotate-90" : ""}`} />
-        <span>{scale.name}</span>
+        <span>{called}</span>
         <span className="bg-base-300 relative h-2 rounded-full" aria-hidden>
           <span className="bg-base-content/55 absolute inset-y-0 left-0 rounded-full" style={{ width: place(value) }} />
           {limit !== null && <span className="bg-base-content absolute -top-1 h-4 w-0.5" style={{ left: place(limit) }} />}
         </span>
-        <strong className="text-right text-base">{scale.write(value, figures)}</strong>
+        <strong className="text-right text-base">{write(value, figures)}</strong>
       </button>
       {open && (
         <div className="bg-base-200 mb-2 rounded-md px-3 py-2 text-xs">
           <p className="soft pb-1">
             {scale.better === "high" ? "More is better" : "Less is better"}
-            {limit !== null && `; the mark stands at ${scale.write(limit, figures)}`}.{scale.term && <Hint term={scale.term} />}
+            {limit !== null && `; the mark stands at ${write(limit, figures)}`}.{scale.term && <Hint term={scale.term} />}
           </p>
           <Steps steps={reason.steps} />
           <h3 className="pt-2 font-sans font-semibold">What moved it</h3>
@@ -103,7 +99,7 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
               <li key={influence.line} className="flex gap-2">
                 <span className="w-16 text-right font-semibold">
                   {influence.change > 0 ? "+" : ""}
-                  {scale.write(influence.change, figures)}
+                  {write(influence.change, figures)}
                 </span>
                 {name(influence.ingredient)}
                 {influence.line < 0 && " from bench and hands"}
@@ -114,7 +110,7 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
           {helps.length === 0 && <p className="soft">Nothing that could be changed a little would help.</p>}
           <ul>
             {helps.map((help) => (
-              <HelpRow key={`${help.lever} ${help.line}`} help={help} write={(to) => scale.write(to, figures)} name={name} />
+              <HelpRow key={`${help.lever} ${help.line}`} help={help} write={(to) => write(to, figures)} name={name} />
             ))}
           </ul>
           <p className="soft pt-1">

@@ -1,20 +1,9 @@
 import { memo, useState } from "react";
 import type { BalanceAnswer, PantryDocument, Reason } from "../api";
 import { type Figures, useFigures } from "../kitchen";
+import { type Figure, FIGURES } from "./figureWords";
 import { Steps } from "../parts";
 
-type Figure = Reason["figure"];
-
-const FIGURES: Record<Figure, { name: string; write: (value: number, figures: Figures) => string }> = {
-  rollability: { name: "Rollability", write: (value, f) => f.percent(value) },
-  gluten: { name: "Gluten strength", write: (value, f) => f.number(value, 0) },
-  "min-sheet": { name: "Thinnest sheet", write: (value, f) => `${f.number(value, 1)} mm` },
-  stick: { name: "Sticks", write: (value, f) => f.percent(value) },
-  crack: { name: "Edges crack", write: (value, f) => f.percent(value) },
-  tear: { name: "Tears", write: (value, f) => f.percent(value) },
-  "spring-back": { name: "Springs back", write: (value, f) => f.percent(value) },
-  puff: { name: "Puffs", write: (value, f) => f.percent(value) },
-};
 const SHOWN_LINES = 5;
 
 /** The handling figures at the minute of rolling, each opening to what it was made from. */

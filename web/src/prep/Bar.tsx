@@ -12,10 +12,12 @@ interface BarProps {
   caption: string;
   /** What the step did; absent for both ends. */
   step?: StepAnswer | null;
+  /** Whether it shows how it was before a fault. */
+  stale: boolean;
 }
 
 /** What is in the bowl, to scale: dry matter, water, what was put in; beside it what has left. */
-export function Bar({ bowl, most, caption, step }: BarProps) {
+export function Bar({ bowl, most, caption, step, stale }: BarProps) {
   const figures = useFigures();
   if (!bowl) {
     return (
@@ -41,7 +43,7 @@ export function Bar({ bowl, most, caption, step }: BarProps) {
   let y = VIEW.floor;
   let aside = VIEW.floor - bowl.grams * perGram;
   return (
-    <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className="h-44 w-full" role="img" aria-label={said}>
+    <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className={`h-44 w-full ${stale ? "opacity-40" : ""}`} role="img" aria-label={said}>
       <title>{[said, ...left.map(({ name, grams }) => `${name} ${figures.mass(grams)}`)].join("; ")}</title>
       {layers.map(({ name, material, grams }) => {
         const height = grams * perGram;

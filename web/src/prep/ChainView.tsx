@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { Trash2 } from "lucide-react";
 import type { Caution, ChainAnswer, ChainSpec, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
@@ -24,9 +25,15 @@ interface ChainViewProps {
 }
 
 /** A preparation chain: drawn to scale from what is bought to what meets the flour, its steps edited in place. */
-export function ChainView({ chain, index, answer, faults, cautions, editor, pantry, need, onNeed }: ChainViewProps) {
+export function ChainView({ chain, index, answer: fresh, faults, cautions, editor, pantry, need, onNeed }: ChainViewProps) {
   const figures = useFigures();
   const at = `preps[${index}]`;
+  // While a weight cannot be, the last picture stays, faded: it shows what was there before.
+  const [lastGood, setLastGood] = useState(fresh);
+  if (fresh && fresh !== lastGood) {
+    setLastGood(fresh);
+  }
+  const answer = fresh ?? lastGood;
   const steps = chain.steps ?? [];
   const bought = pantry.ingredients.find(({ code }) => code === chain.ingredient);
   const runs = steps.some(({ kind }) => STEPS[kind as StepKind]?.liquid);
@@ -85,7 +92,7 @@ export function ChainView({ chain, index, answer, faults, cautions, editor, pant
       )}
       <div className="flex flex-wrap gap-y-5 pt-2 pb-1">
         <div className="framed-picker w-40 shrink-0 pr-2 text-sm">
-          <Bar bowl={answer?.bought ?? null} most={most} caption="bought" />
+          <Bar bowl={answer?.bought ?? null} most={most} caption="bought" stale={!fresh} />
           <IngredientPicker
             ingredients={pantry.ingredients.filter(({ role }) => role !== "flour" && role !== "salt")}
             value={chain.ingredient ?? ""}
@@ -117,13 +124,14 @@ export function ChainView({ chain, index, answer, faults, cautions, editor, pant
             count={steps.length}
             answer={answer?.steps[place] ?? null}
             most={most}
+            stale={!fresh}
             faults={faults}
             cautions={cautions}
             editor={editor}
             pantry={pantry}
           />
         ))}
-        <ChainEnd chain={chain} index={index} answer={answer} editor={editor} need={need} onNeed={onNeed} />
+        <ChainEnd chain={chain} index={index} answer={fresh} editor={editor} need={need} onNeed={onNeed} />
       </div>
     </section>
   );

@@ -16,7 +16,9 @@ export function DoughStrip({ balance, faults, chainFaults }: DoughStripProps) {
       <p className="soft hairline border-y py-2 text-sm" data-testid="dough-strip">
         {chainFaults.length > 0
           ? "The dough is weighed up as soon as the preparations below can be."
-          : (first?.message ?? "The dough is weighed up as soon as there is flour in the bowl.")}
+          : first
+            ? `${first.line == null ? "" : `Line ${first.line + 1} of the bowl: `}${first.message}`
+            : "The dough is weighed up as soon as there is flour in the bowl."}
       </p>
     );
   }

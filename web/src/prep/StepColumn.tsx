@@ -18,6 +18,8 @@ interface StepColumnProps {
   count: number;
   answer: StepAnswer | null;
   most: number;
+  /** Whether the picture is that of before a fault. */
+  stale: boolean;
   faults: Faults;
   cautions: Caution[];
   editor: Editor;
@@ -25,7 +27,7 @@ interface StepColumnProps {
 }
 
 /** One step of a chain: its bar, and the weights the cook has. */
-export function StepColumn({ step, chain, place, count, answer, most, faults, cautions, editor, pantry }: StepColumnProps) {
+export function StepColumn({ step, chain, place, count, answer, most, stale, faults, cautions, editor, pantry }: StepColumnProps) {
   const figures = useFigures();
   const at = `preps[${chain}].steps[${place}]`;
   const kind = STEPS[step.kind as StepKind];
@@ -37,7 +39,7 @@ export function StepColumn({ step, chain, place, count, answer, most, faults, ca
 
   return (
     <div className="hairline w-40 shrink-0 border-l px-1.5 text-sm" data-step={place} data-kind={step.kind}>
-      <Bar bowl={answer?.after ?? null} most={most} caption={kind.name} step={answer} />
+      <Bar bowl={answer?.after ?? null} most={most} caption={kind.name} step={answer} stale={stale} />
       <div className="flex min-h-9 items-center">
         <strong className="min-w-0 flex-1 leading-tight" title={kind.name}>
           {kind.name}

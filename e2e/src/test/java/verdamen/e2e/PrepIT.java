@@ -123,6 +123,10 @@ public class PrepIT extends BrowserTest {
         page.waitForAlert("The weight after in grams cannot be read");
         page.step(0, 0, "afterGrams", "240");
         page.waitForAlert("nothing can come out of nothing");
+        assertFalse(
+                driver().findElements(By.cssSelector("[data-step='0'] svg.opacity-40"))
+                        .isEmpty(),
+                "the picture of before stays, faded");
         page.step(0, 0, "afterGrams", "12");
         page.waitForAlert("would drive its water below zero; the limit is 17");
         open("/formulas/new/prep");

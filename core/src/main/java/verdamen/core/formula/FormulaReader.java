@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
-import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
@@ -37,13 +36,9 @@ public final class FormulaReader {
     private static final String COOKED_FORM = "mash";
     private static final String RAW_FORM = "raw-chopped";
 
-    private static final int LONGEST_TEXT = 500;
-    private static final int LONGEST_CODE = 60;
-    private static final int LONGEST_WHO = 80;
-    private static final int LONGEST_METHOD = 20_000;
-
     private final Pantry pantry;
-    private final List<Fault> faults = new ArrayList<>();
+    private final Faults faults = new Faults();
+    private final NotesReader notesReader = new NotesReader(faults);
     private final List<OpenLine> openLines = new ArrayList<>();
 
     private FormulaReader(Pantry pantry) {
@@ -67,7 +62,7 @@ public final class FormulaReader {
         number(null, "restMinutes", spec.restMinutes(), Limits.REST_MINUTES);
         number(null, "sheetMm", spec.sheetMm(), Limits.SHEET_MM);
         number(null, "softnessTarget", spec.softnessTarget(), Limits.SOFTNESS_TARGET);
-        RecipeNotes notes = notes(spec.notes());
+        RecipeNotes notes = notesReader.notes(spec.notes());
         MethodReader reader = new MethodReader(spec.methodOrNone(), kneading);
         Map<String, Chain> chains = chains(spec.prepsOrNone(), reader.pressedLiquid());
         PreparedLines prepared = new PreparedLines(chains, reader.headStartMinutes(), faults);
@@ -75,8 +70,8 @@ public final class FormulaReader {
         List<Line> lines = lines(specs, prepared);
         List<Phase> phases = reader.phases();
         faults.addAll(reader.faults());
-        if (style == null || !faults.isEmpty()) {
-            throw new RefusedException(faults);
+        if (style == null || !faults.none()) {
+            throw new RefusedException(faults.all());
         }
         Method method = reader.method(style, BakersPercentages.flourGrams(lines));
         double rest = phases.isEmpty()
@@ -102,16 +97,14 @@ public final class FormulaReader {
 
     private Map<String, Chain> chains(List<ChainSpec> specs, LiquidUse usual) {
         Map<String, Chain> chains = new LinkedHashMap<>();
-        Faults found = new Faults();
         for (int index = 0; index < specs.size(); index++) {
             String path = "preps[" + index + "]";
-            ChainReader.read(specs.get(index), usual, pantry, found, path).ifPresent(chain -> {
+            ChainReader.read(specs.get(index), usual, pantry, faults, path).ifPresent(chain -> {
                 if (chains.put(chain.key(), chain) != null) {
-                    found.add(null, path + ".key", FaultCode.TAKEN, chain.key());
+                    faults.add(null, path + ".key", FaultCode.TAKEN, chain.key());
                 }
             });
         }
-        faults.addAll(found.all());
         return chains;
     }
 
@@ -143,7 +136,7 @@ public final class FormulaReader {
         boolean openFlour = openLines.stream()
                 .anyMatch(line -> line.ingredient() == null || line.ingredient().drinksLikeFlour());
         if (!drinks && !unknownIngredient && !openFlour) {
-            faults.add(new Fault(null, "lines", FaultCode.NO_FLOUR, null, null));
+            faults.add(null, "lines", FaultCode.NO_FLOUR, null);
         }
         return lines;
     }
@@ -152,7 +145,7 @@ public final class FormulaReader {
     private void open(int index, LineSpec spec) {
         Openness openness = choice(index, "open", spec.open(), Openness.class, Openness.UNREAD);
         Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
-        origin(index, spec.origin());
+        notesReader.origin(index, spec.origin());
         boolean unread = openness == Openness.UNREAD;
         contradicts(index, "grams", spec.grams(), true);
         contradicts(index, "ingredient", spec.ingredient(), unread);
@@ -164,49 +157,12 @@ public final class FormulaReader {
         openLines.add(new OpenLine(index, openness, ingredient, part));
     }
 
-    private void origin(int index, @Nullable LineOrigin origin) {
-        if (origin == null) {
-            return;
-        }
-        text(index, "text", origin.text(), LONGEST_TEXT);
-        text(index, "measure", origin.measure(), LONGEST_CODE);
-        number(index, "quantity", origin.quantity(), Limits.QUANTITY);
-    }
-
-    private RecipeNotes notes(@Nullable RecipeNotes notes) {
-        if (notes == null) {
-            return RecipeNotes.NONE;
-        }
-        number(null, "pieces", notes.pieces(), Limits.PIECES);
-        number(null, "pieceGrams", notes.pieceGrams(), Limits.PIECE_GRAMS);
-        text(null, "method", notes.method(), LONGEST_METHOD);
-        for (RecipeNotes.SetAside aside :
-                notes.setAside() == null ? List.<RecipeNotes.SetAside>of() : notes.setAside()) {
-            if (aside.reason() == null || aside.reason().isBlank()) {
-                missing(null, "reason");
-            }
-            text(null, "reason", aside.reason(), LONGEST_TEXT);
-            text(null, "slip", aside.slip(), LONGEST_CODE);
-        }
-        for (RecipeNotes.Acknowledged read :
-                notes.acknowledged() == null ? List.<RecipeNotes.Acknowledged>of() : notes.acknowledged()) {
-            if (read.who() == null || read.who().isBlank()) {
-                missing(null, "who");
-            }
-            text(null, "who", read.who(), LONGEST_WHO);
-            text(null, "caution", read.caution(), LONGEST_CODE);
-            text(null, "cause", read.cause(), LONGEST_TEXT);
-            text(null, "at", read.at(), LONGEST_CODE);
-        }
-        return notes;
-    }
-
     /** A line that a preparation chain fills. */
     private List<Line> fromChain(int index, LineSpec spec, PreparedLines prepared) {
         number(index, "grams", spec.grams(), Limits.GRAMS);
         number(index, "sd", spec.sd(), Limits.GRAMS);
         number(index, "temperatureC", spec.temperatureC(), Limits.LINE_TEMPERATURE_C);
-        origin(index, spec.origin());
+        notesReader.origin(index, spec.origin());
         Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
         contradicts(index, "waterPct", spec.waterPct(), true);
         contradicts(index, "form", spec.form(), true);
@@ -227,7 +183,7 @@ public final class FormulaReader {
         number(index, "absorptionSdPct", spec.absorptionSdPct(), Limits.ABSORPTION_SD_PCT);
         number(index, "pieceMm", spec.pieceMm(), Limits.PIECE_MM);
         number(index, "temperatureC", spec.temperatureC(), Limits.LINE_TEMPERATURE_C);
-        origin(index, spec.origin());
+        notesReader.origin(index, spec.origin());
         Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
         Ingredient ingredient = known(index, "ingredient", spec.ingredient(), pantry::ingredient);
         if (ingredient == null) {
@@ -287,33 +243,18 @@ public final class FormulaReader {
 
     private void applies(int index, String field, @Nullable Object value, boolean applies) {
         if (value != null && !applies) {
-            fault(index, field, FaultCode.NOT_FOR_THIS_INGREDIENT, value, null);
+            faults.add(index, field, FaultCode.NOT_FOR_THIS_INGREDIENT, value);
         }
     }
 
     private void contradicts(int index, String field, @Nullable Object value, boolean contradicts) {
         if (value != null && contradicts) {
-            fault(index, field, FaultCode.CONTRADICTS, value, null);
-        }
-    }
-
-    private void text(@Nullable Integer index, String field, @Nullable String value, int longest) {
-        if (value != null && value.length() > longest) {
-            fault(index, field, FaultCode.TOO_LONG, value.length() + " characters", (double) longest);
+            faults.add(index, field, FaultCode.CONTRADICTS, value);
         }
     }
 
     private void number(@Nullable Integer index, String field, @Nullable Double value, Limits limits) {
-        if (value == null) {
-            return;
-        }
-        if (!Double.isFinite(value)) {
-            fault(index, field, FaultCode.NOT_A_NUMBER, value, null);
-        } else if (value < limits.least()) {
-            fault(index, field, FaultCode.TOO_SMALL, value, limits.least());
-        } else if (value > limits.most()) {
-            fault(index, field, FaultCode.TOO_LARGE, value, limits.most());
-        }
+        faults.number(index, field, value, limits.least(), limits.most());
     }
 
     private <E extends Enum<E> & Coded> E choice(
@@ -322,7 +263,7 @@ public final class FormulaReader {
             return usual;
         }
         return Coded.find(type, code).orElseGet(() -> {
-            fault(index, field, FaultCode.UNKNOWN_CODE, code, null);
+            faults.add(index, field, FaultCode.UNKNOWN_CODE, code);
             return usual;
         });
     }
@@ -333,19 +274,14 @@ public final class FormulaReader {
             return missing(index, field);
         }
         return lookup.apply(code).orElseGet(() -> {
-            fault(index, field, FaultCode.UNKNOWN_CODE, code, null);
+            faults.add(index, field, FaultCode.UNKNOWN_CODE, code);
             return null;
         });
     }
 
     private <T> @Nullable T missing(@Nullable Integer index, String field) {
-        fault(index, field, FaultCode.MISSING, null, null);
+        faults.add(index, field, FaultCode.MISSING, null);
         return null;
-    }
-
-    private void fault(
-            @Nullable Integer index, String field, FaultCode code, @Nullable Object value, @Nullable Double limit) {
-        faults.add(new Fault(index, field, code, value == null ? null : value.toString(), limit));
     }
 
     private static double orElse(@Nullable Double value, double otherwise) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
@@ -30,10 +31,10 @@ final class PreparedLines {
 
     private final Map<String, Chain> chains;
     private final double standingMinutes;
-    private final List<Fault> faults;
+    private final Faults faults;
     private final Map<String, Double> taken = new HashMap<>();
 
-    PreparedLines(Map<String, Chain> chains, double standingMinutes, List<Fault> faults) {
+    PreparedLines(Map<String, Chain> chains, double standingMinutes, Faults faults) {
         this.chains = chains;
         this.standingMinutes = standingMinutes;
         this.faults = faults;
@@ -55,7 +56,7 @@ final class PreparedLines {
         Chain chain = chains.get(spec.prep());
         if (chain == null) {
             boolean chainHasFaults =
-                    faults.stream().anyMatch(fault -> fault.field().startsWith("preps"));
+                    faults.all().stream().anyMatch(fault -> fault.field().startsWith("preps"));
             if (!chainHasFaults) {
                 fault(index, "prep", FaultCode.UNKNOWN_CODE, spec.prep(), null);
             }
@@ -127,6 +128,6 @@ final class PreparedLines {
     }
 
     private void fault(int index, String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
-        faults.add(new Fault(index, field, code, value, limit));
+        faults.addAll(List.of(new Fault(index, field, code, value, limit)));
     }
 }

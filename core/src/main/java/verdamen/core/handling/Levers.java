@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.PlainWater;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSource;
@@ -47,7 +48,7 @@ final class Levers {
         this.formula = dough.formula();
         this.now = Handling.at(dough, formula.rollAtMinute());
         this.needed = Balance.of(dough).water().needed();
-        this.off = plainWater(formula) - needed;
+        this.off = PlainWater.grams(formula) - needed;
         this.flour = dough.flourGrams();
     }
 
@@ -108,7 +109,7 @@ final class Levers {
     private Outcome outcome(Pulled pulled) {
         boolean water = pulled.lever() == Lever.MORE_WATER || pulled.lever() == Lever.LESS_WATER;
         double then = Balance.of(pulled.after()).water().needed();
-        Formula after = water ? pulled.after() : withPlainWater(pulled.after(), Math.max(0, then + off));
+        Formula after = water ? pulled.after() : PlainWater.set(pulled.after(), Math.max(0, then + off));
         return new Outcome(
                 pulled,
                 Handling.at(Dough.of(after), after.rollAtMinute()),
@@ -143,10 +144,10 @@ final class Levers {
 
     private void water(List<Pulled> all) {
         double step = WATER_SHARE * flour;
-        double there = plainWater(formula);
-        all.add(new Pulled(Lever.MORE_WATER, null, null, step, Unit.GRAMS, withPlainWater(formula, there + step)));
+        double there = PlainWater.grams(formula);
+        all.add(new Pulled(Lever.MORE_WATER, null, null, step, Unit.GRAMS, PlainWater.set(formula, there + step)));
         if (there >= step) {
-            all.add(new Pulled(Lever.LESS_WATER, null, null, -step, Unit.GRAMS, withPlainWater(formula, there - step)));
+            all.add(new Pulled(Lever.LESS_WATER, null, null, -step, Unit.GRAMS, PlainWater.set(formula, there - step)));
         }
     }
 
@@ -275,29 +276,6 @@ final class Levers {
 
     private static boolean isFlour(Line line) {
         return line.isAsked() && line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
-    }
-
-    private static boolean isPlainWater(Line line) {
-        return line.isAsked() && line.part() == Part.DOUGH && line.ingredient().isPlainWater();
-    }
-
-    private static double plainWater(Formula formula) {
-        return formula.lines().stream()
-                .filter(Levers::isPlainWater)
-                .mapToDouble(Line::grams)
-                .sum();
-    }
-
-    private static Formula withPlainWater(Formula formula, double grams) {
-        double there = plainWater(formula);
-        List<Line> lines = new ArrayList<>();
-        for (Line line : formula.lines()) {
-            lines.add(isPlainWater(line) && there > 0 ? line.withGrams(line.grams() * grams / there) : line);
-        }
-        if (there == 0 && grams > 0) {
-            lines.add(Line.of(formula.lineCount(), formula.pantry().plainWater(), grams, Part.DOUGH, LineSource.ASKED));
-        }
-        return formula.withLines(lines);
     }
 
     private static double wholeGrainPct(Formula formula) {

@@ -1,16 +1,12 @@
 package verdamen.core.method;
 
-import java.util.ArrayList;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Filling;
+import verdamen.core.balance.PlainWater;
 import verdamen.core.balance.Water;
 import verdamen.core.formula.Formula;
-import verdamen.core.formula.Line;
-import verdamen.core.formula.LineSource;
-import verdamen.core.formula.Part;
 import verdamen.core.formula.WaterAddition;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.RollingWindow;
@@ -51,7 +47,7 @@ public record Effect(
     /** The effect of a way of making. */
     static Effect of(Formula formula) {
         Water water = Balance.of(formula).water();
-        Formula right = atItsWater(formula, Math.max(0, water.needed()));
+        Formula right = PlainWater.set(formula, Math.max(0, water.needed()));
         Dough dough = Dough.of(right);
         double minute = right.rollAtMinute();
         Handling handling = Handling.at(dough, minute);
@@ -82,26 +78,5 @@ public record Effect(
         double off = (water.high() - water.low()) / 2;
         boolean felt = formula.method().waterAddition() == WaterAddition.IN_ADDITIONS;
         return felt ? Math.min(off, water.additions().eachGrams() / 2) : off;
-    }
-
-    /** The formula with so much plain water in its dough, whatever it has now. */
-    static Formula atItsWater(Formula formula, double grams) {
-        List<Line> lines = new ArrayList<>();
-        boolean poured = false;
-        for (Line line : formula.lines()) {
-            boolean plain = line.isAsked()
-                    && line.part() == Part.DOUGH
-                    && line.ingredient().isPlainWater();
-            if (plain) {
-                lines.add(line.withGrams(poured ? 0 : grams));
-                poured = true;
-            } else {
-                lines.add(line);
-            }
-        }
-        if (!poured) {
-            lines.add(Line.of(formula.lineCount(), formula.pantry().plainWater(), grams, Part.DOUGH, LineSource.ASKED));
-        }
-        return formula.withLines(lines);
     }
 }

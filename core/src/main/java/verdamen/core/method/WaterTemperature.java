@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
+import verdamen.core.balance.PlainWater;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Kneading;
 import verdamen.core.formula.Method;
@@ -111,10 +112,7 @@ public record WaterTemperature(
             this.formula = formula;
             this.asked = formula.method().temperatures();
             this.dough = Dough.of(formula);
-            double present = dough.rows().stream()
-                    .filter(DoughRow::isPlainWater)
-                    .mapToDouble(DoughRow::grams)
-                    .sum();
+            double present = PlainWater.grams(formula);
             this.waterGrams = present > 0
                     ? present
                     : Math.max(0, Balance.of(dough).water().needed());
