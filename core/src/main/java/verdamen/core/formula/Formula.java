@@ -54,11 +54,6 @@ public record Formula(
         return kneading.endMinute() + restMinutes;
     }
 
-    /** The same moment in working minutes: fewer when the dough was chilled. */
-    public double rollAtWorkingMinute() {
-        return timeline.workingMinute(rollAtMinute());
-    }
-
     /** Its lines as they were asked for, without what preparations and the bench put in. */
     public List<Line> askedLines() {
         return lines.stream().filter(Line::isAsked).toList();

@@ -85,11 +85,6 @@ final class Evidence {
         return rise;
     }
 
-    /** Thinnest sheet that the network alone would allow, mm. */
-    double thinnestWithoutPieces() {
-        return Risks.thinnestSheetMm(handling.gluten(), 0, 0);
-    }
-
     /** Grams of sugars in the dough per 100 g of flour, those of sweeteners only. */
     double sweetPct() {
         return perFlour(row -> row.ingredient().role() == Role.SWEETENER);
