@@ -66,6 +66,7 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
             <QuestionRow
               key={question.question}
               question={question}
+              now={answer.now}
               busy={choose.isPending}
               onChoose={(school) => choose.mutate({ question: question.question, school })}
             />

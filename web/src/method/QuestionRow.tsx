@@ -19,21 +19,28 @@ const TITLES: Record<QuestionAnswer["question"], string> = {
 
 interface QuestionRowProps {
   question: QuestionAnswer;
+  now: MethodAnswer["now"];
   busy: boolean;
   onChoose: (school: string) => void;
 }
 
 /** A question with its schools side by side. */
-export function QuestionRow({ question, busy, onChoose }: QuestionRowProps) {
+export function QuestionRow({ question, now, busy, onChoose }: QuestionRowProps) {
   return (
     <section aria-label={TITLES[question.question]} className="hairline border-b py-3" data-question={question.question}>
-      <h2 className="section-title">{TITLES[question.question]}</h2>
+      <h2 className="section-title">
+        {TITLES[question.question]}
+        {question.question === "pressed-liquid" && question.chosen == null && (
+          <span className="soft pl-3 text-sm">each preparation in its own way, as set in Prep</span>
+        )}
+      </h2>
       <div className="grid gap-x-5" style={{ gridTemplateColumns: `repeat(${question.schools.length}, minmax(0, 1fr))` }}>
         {question.schools.map((school) => (
           <School
             key={school.code}
             school={school}
             question={question}
+            now={now}
             chosen={question.chosen === school.code}
             busy={busy}
             onChoose={() => onChoose(school.code)}
@@ -47,12 +54,13 @@ export function QuestionRow({ question, busy, onChoose }: QuestionRowProps) {
 interface SchoolProps {
   school: SchoolAnswer;
   question: QuestionAnswer;
+  now: MethodAnswer["now"];
   chosen: boolean;
   busy: boolean;
   onChoose: () => void;
 }
 
-function School({ school, question, chosen, busy, onChoose }: SchoolProps) {
+function School({ school, question, now, chosen, busy, onChoose }: SchoolProps) {
   const figures = useFigures();
   return (
     <button
@@ -68,7 +76,7 @@ function School({ school, question, chosen, busy, onChoose }: SchoolProps) {
       </span>
       <span className="soft text-xs leading-snug">{school.reason}</span>
       <span className="pt-1.5 leading-snug" data-testid="effect">
-        {effectOf(school, question, chosen, figures).map((words) => (
+        {effectOf(school, question, now, chosen, figures).map((words) => (
           <span key={words} className="block">
             {words}
           </span>
@@ -79,12 +87,12 @@ function School({ school, question, chosen, busy, onChoose }: SchoolProps) {
 }
 
 /** What a school does: in full for the one followed now, else what would change. */
-function effectOf(school: SchoolAnswer, question: QuestionAnswer, chosen: boolean, f: Figures): string[] {
+function effectOf(school: SchoolAnswer, question: QuestionAnswer, now: Effect, chosen: boolean, f: Figures): string[] {
   const { effect, changes } = school;
   if (!effect) {
     return ["not possible with this formula"];
   }
-  const words = chosen || !changes ? [whole(effect, f)] : changed(changes, f);
+  const words = chosen || !changes ? [whole(effect, f)] : changed(changes, effect, now, f);
   if (question.question === "heat") {
     words.push(`griddle about ${f.temperature(effect.griddleC)}, loses ${f.percent(effect.cookLossPct)}`);
     if (effect.puff != null) {
@@ -104,17 +112,23 @@ function effectOf(school: SchoolAnswer, question: QuestionAnswer, chosen: boolea
 type Effect = NonNullable<SchoolAnswer["effect"]>;
 
 function whole(effect: Effect, f: Figures): string {
-  const window = effect.windowFirst == null ? "no rolling window" : `window ${effect.windowFirst}–${effect.windowLast} min`;
-  return `${effect.waterGrams < 0 ? `${f.mass(-effect.waterGrams)} too much water` : `${f.mass(effect.waterGrams)} of water`}, ${window}`;
+  return `${effect.waterGrams < 0 ? `${f.mass(-effect.waterGrams)} too much water` : `${f.mass(effect.waterGrams)} of water`}, ${windowOf(effect)}`;
 }
 
-function changed(changes: NonNullable<SchoolAnswer["changes"]>, f: Figures): string[] {
-  const words = [more(changes.waterGrams, f.mass, "water", "the same water")];
-  if (changes.windowFirstMinutes != null) {
-    const minutes = changes.windowFirstMinutes;
-    words.push(minutes === 0 ? "window opens as now" : `window ${Math.abs(minutes)} min ${minutes > 0 ? "later" : "earlier"}`);
-  }
-  return words;
+function windowOf({ windowFirst, windowLast }: Effect): string {
+  return windowFirst == null ? "no rolling window" : `window ${windowFirst}–${windowLast} min`;
+}
+
+function changed(changes: NonNullable<SchoolAnswer["changes"]>, effect: Effect, now: Effect, f: Figures): string[] {
+  const minutes = changes.windowFirstMinutes;
+  return [
+    more(changes.waterGrams, f.mass, "water", "the same water"),
+    minutes == null
+      ? `${effect.windowFirst == null && now.windowFirst == null ? "still " : ""}${windowOf(effect)}`
+      : minutes === 0
+        ? "window opens as now"
+        : `window ${Math.abs(minutes)} min ${minutes > 0 ? "later" : "earlier"}`,
+  ];
 }
 
 function more(grams: number, mass: (grams: number) => string, what: string, same: string): string {

@@ -3,6 +3,8 @@ package verdamen.core.method;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
@@ -13,6 +15,7 @@ import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
 import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.LiquidUse;
 
 /** Puts a school's way into a formula, and tells which way a formula goes now. */
 final class Choosing {
@@ -110,13 +113,25 @@ final class Choosing {
         return switch (question) {
             case FAT_TIMING -> or(spec.fatTiming(), "with-water");
             case KNEADING -> or(spec.kneading(), "hand");
-            case PRESSED_LIQUID -> or(method.pressedLiquid(), "discarded");
+            case PRESSED_LIQUID -> chosenLiquid(spec, or(method.pressedLiquid(), LiquidUse.DISCARDED.code()));
             case STICKING -> method.sticking();
             case REST -> chosenRest(spec, method, usualRest);
             case WATER_ADDITION -> or(method.waterAddition(), "at-once");
             case WATER_TEMPERATURE -> chosenTemperature(spec.waterTemperatureC());
             case INCLUSION -> chosenInclusion(spec, method, pantry);
             case HEAT -> or(method.heat(), "hot-dry");
+        };
+    }
+
+    /** What all chains do with their liquid; null when they differ. */
+    private static @Nullable String chosenLiquid(FormulaSpec spec, String usual) {
+        Set<String> followed = spec.prepsOrNone().stream()
+                .map(chain -> or(chain.liquid(), usual))
+                .collect(Collectors.toSet());
+        return switch (followed.size()) {
+            case 0 -> usual;
+            case 1 -> followed.iterator().next();
+            default -> null;
         };
     }
 

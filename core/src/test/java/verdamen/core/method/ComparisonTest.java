@@ -6,6 +6,7 @@ import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 import static verdamen.core.Doughs.line;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -121,6 +122,92 @@ public class ComparisonTest {
                 .chosen();
         assertEquals(chosen, school.code());
         Balance.of(Doughs.read(applied));
+    }
+
+    private static Comparison comparison(FormulaSpec spec, Question question) {
+        return Comparison.of(spec, Doughs.BOOK).stream()
+                .filter(each -> each.question() == question)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The tortilla with what its one chain, or two of them, do with their liquid. */
+    private static FormulaSpec withLiquid(String... uses) {
+        List<LineSpec> lines = new ArrayList<>(List.of(line("wheat-plain-white", 400), line("water", 190)));
+        List<ChainSpec> chains = new ArrayList<>();
+        for (String use : uses) {
+            String key = "c" + chains.size();
+            chains.add(new ChainSpec(
+                    key,
+                    null,
+                    "courgette-raw",
+                    160.0,
+                    use,
+                    List.of(StepSpec.of(StepKind.GRATE), StepSpec.of(StepKind.PRESS))));
+            lines.add(LineSpec.ofPrep(key));
+        }
+        return Doughs.spec("tortilla", lines.toArray(LineSpec[]::new)).withPreps(chains);
+    }
+
+    /** Each row: what the chains do with their liquid; the school followed. */
+    @DataProvider
+    Object[][] liquids() {
+        return new Object[][] {
+            {new String[] {}, "discarded"},
+            {new String[] {null}, "discarded"},
+            {new String[] {"dough-water"}, "dough-water"},
+            {new String[] {"kept", "kept"}, "kept"},
+            {new String[] {"kept", null}, null},
+            {new String[] {null, "discarded"}, "discarded"},
+        };
+    }
+
+    @Test(dataProvider = "liquids")
+    public void whatTheChainsDoIsTheSchoolFollowed(String[] uses, String school) {
+        assertEquals(comparison(withLiquid(uses), Question.PRESSED_LIQUID).chosen(), school);
+    }
+
+    @Test
+    public void everyWayIsComparedWithTheFormulaAsItIs() {
+        FormulaSpec own = withLiquid("kept", "dough-water").withSettings("machine", "coat-first", 10.0, 33.0);
+        double needed = Balance.of(Doughs.read(own)).water().needed();
+        for (Comparison comparison : Comparison.of(own, Doughs.BOOK)) {
+            assertEquals(
+                    comparison.now().waterGrams(),
+                    needed,
+                    1e-9,
+                    comparison.question().code());
+            for (Option option : comparison.options()) {
+                if (option.school().code().equals(comparison.chosen())) {
+                    assertEquals(
+                            option.effect(), comparison.now(), option.school().code());
+                    assertEquals(option.applied(), own);
+                }
+            }
+        }
+    }
+
+    @Test
+    public void changesAreOfOneWayAgainstTheOther() {
+        Effect now = effect(Question.FAT_TIMING, "with-water");
+        Effect then = effect(Question.FAT_TIMING, "coat-first");
+        Comparison.Changes changes = Comparison.Changes.of(now, then);
+        assertEquals(changes.waterGrams(), then.waterGrams() - now.waterGrams(), 1e-12);
+        assertEquals((int) changes.windowFirstMinutes(), then.windowFirst() - now.windowFirst());
+        assertEquals((int) changes.windowLastMinutes(), then.windowLast() - now.windowLast());
+        assertTrue(changes.gluten() < 0, "coated flour makes less of a network");
+        assertTrue(changes.thinnestMm() >= 0);
+    }
+
+    @Test
+    public void aWindowThatIsNotThereHasNoMinutesToCompare() {
+        FormulaSpec stiff = new FormulaSpec(
+                "roti", null, null, null, null, null, 0.7, List.of(line("rye-whole", 400), line("water", 200)));
+        Effect none = comparison(stiff, Question.KNEADING).now();
+        Effect some = effect(Question.KNEADING, "hand");
+        assertNull(none.windowFirst(), "a dough that is meant to be this stiff cracks whenever it is rolled");
+        assertNull(Comparison.Changes.of(none, some).windowFirstMinutes());
+        assertNull(Comparison.Changes.of(some, none).windowLastMinutes());
     }
 
     @Test

@@ -14,6 +14,7 @@ import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Sticking;
 import verdamen.core.method.Comparison;
+import verdamen.core.method.Comparison.Changes;
 import verdamen.core.method.Effect;
 import verdamen.core.method.Question;
 import verdamen.core.method.School;
@@ -42,7 +43,7 @@ class MethodController {
      * @param name what it is called
      * @param reason why one does it and what speaks against it
      * @param effect what the dough would be; null when it cannot be made that way
-     * @param changes what that is against the present way; null when one of both is not known
+     * @param changes what that is against the present way; null when it cannot be made that way
      */
     record SchoolAnswer(
             String code,
@@ -52,43 +53,10 @@ class MethodController {
             @Nullable Changes changes) {}
 
     /**
-     * What changes against the present way.
-     *
-     * @param waterGrams water needed, g
-     * @param windowFirstMinutes start of the window; null when one of both has none
-     * @param windowLastMinutes end of it
-     * @param gluten gluten strength
-     * @param thinnestMm thinnest sheet, mm
-     */
-    record Changes(
-            double waterGrams,
-            @Nullable Integer windowFirstMinutes,
-            @Nullable Integer windowLastMinutes,
-            double gluten,
-            double thinnestMm) {
-
-        static @Nullable Changes of(@Nullable Effect then, @Nullable Effect now) {
-            if (then == null || now == null) {
-                return null;
-            }
-            return new Changes(
-                    then.waterGrams() - now.waterGrams(),
-                    less(then.windowFirst(), now.windowFirst()),
-                    less(then.windowLast(), now.windowLast()),
-                    then.handling().gluten() - now.handling().gluten(),
-                    then.handling().minSheetMm() - now.handling().minSheetMm());
-        }
-
-        private static @Nullable Integer less(@Nullable Integer then, @Nullable Integer now) {
-            return then == null || now == null ? null : Integer.valueOf(then - now);
-        }
-    }
-
-    /**
      * A question with its schools.
      *
      * @param question the question
-     * @param chosen code of the school the formula follows; null when nothing is chosen
+     * @param chosen code of the school the formula follows; null when none or several
      * @param schools the schools
      */
     record QuestionAnswer(Question question, @Nullable String chosen, List<SchoolAnswer> schools) {}
@@ -96,6 +64,7 @@ class MethodController {
     /**
      * How a dough is made, and how it could be.
      *
+     * @param now what the formula is as it is made now
      * @param questions every question with its schools
      * @param waterTemperature the water's temperature for the dough temperature wanted
      * @param sticking what stops sticking; null when nothing is counted
@@ -105,6 +74,7 @@ class MethodController {
      * @param defers what every caution defers to
      */
     record MethodAnswer(
+            Effect now,
             List<QuestionAnswer> questions,
             WaterTemperature waterTemperature,
             @Nullable Sticking sticking,
@@ -118,8 +88,10 @@ class MethodController {
     MethodAnswer method(@RequestBody FormulaSpec formula) {
         Pantry book = pantry.pantry();
         Formula read = FormulaReader.read(formula, book);
+        List<Comparison> comparisons = Comparison.of(formula, book);
         return new MethodAnswer(
-                Comparison.of(formula, book).stream()
+                comparisons.get(0).now(),
+                comparisons.stream()
                         .map(MethodController::question)
                         .toList(),
                 WaterTemperature.of(read),
@@ -131,11 +103,6 @@ class MethodController {
     }
 
     private static QuestionAnswer question(Comparison comparison) {
-        Effect now = comparison.options().stream()
-                .filter(option -> option.school().code().equals(comparison.chosen()))
-                .map(Comparison.Option::effect)
-                .findFirst()
-                .orElse(null);
         return new QuestionAnswer(
                 comparison.question(),
                 comparison.chosen(),
@@ -145,7 +112,7 @@ class MethodController {
                                 option.school().name(),
                                 option.school().reason(),
                                 option.effect(),
-                                Changes.of(option.effect(), now)))
+                                option.effect() == null ? null : Changes.of(comparison.now(), option.effect())))
                         .toList());
     }
 
