@@ -1,5 +1,5 @@
 import type { BalanceAnswer, PantryDocument, WayOut } from "../api";
-import type { Editor } from "../formula";
+import { type Editor, takeWayOut } from "../formula";
 import { type Figures, useFigures } from "../kitchen";
 
 type TooMuch = NonNullable<BalanceAnswer["tooMuch"]>;
@@ -20,20 +20,6 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
       : drafted?.ingredient;
     return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? "it";
   };
-  const apply = (way: WayOut) => {
-    const key = way.line == null ? null : editor.draft.lines[way.line]?.prep;
-    if (key && way.grams != null && (way.remedy === "press" || way.remedy === "cook-down")) {
-      editor.edit({ kind: "draft", patch: { preps: withStep(editor, key, way) } });
-      return;
-    }
-    editor.edit({
-      kind: "lines",
-      patches: way.changes.map(({ line, grams, form, waterPct }) => ({
-        index: line,
-        patch: { grams, sd: null, ...(waterPct == null ? {} : { form, waterPct }) },
-      })),
-    });
-  };
   return (
     <section aria-label="Too much water" className="border-warning bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3">
       <h3 className="text-lg">
@@ -51,7 +37,7 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
                 {way.afterSoftness != null && (
                   <span className="soft">then softness {figures.number(way.afterSoftness, 2)}</span>
                 )}
-                <button className="btn btn-xs btn-primary" onClick={() => apply(way)}>
+                <button className="btn btn-xs btn-primary" onClick={() => takeWayOut(editor, way.remedy, way.changes)}>
                   Do this
                 </button>
               </>
@@ -60,14 +46,6 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
         ))}
       </ul>
     </section>
-  );
-}
-
-/** A line that a preparation fills is pressed or cooked down there. */
-function withStep(editor: Editor, key: string, way: WayOut) {
-  const step = { kind: way.remedy, liquidGrams: way.grams };
-  return (editor.draft.preps ?? []).map((chain) =>
-    chain.key === key ? { ...chain, steps: [...(chain.steps ?? []), step] } : chain,
   );
 }
 

@@ -1,5 +1,5 @@
-import type { MethodSpec, RecipeNotes } from "../api";
-import { type Draft, type DraftLine, type DraftSettings, newKey } from "./draft";
+import type { FormulaSpec, MethodSpec, RecipeNotes } from "../api";
+import { type Draft, type DraftLine, type DraftSettings, draftOfSpec, newKey } from "./draft";
 
 /** A draft with what can be undone and redone. */
 export interface History {
@@ -23,6 +23,7 @@ export type Edit =
   | { kind: "move"; key: string; to: number }
   | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[] }
   | { kind: "replace"; draft: Draft }
+  | { kind: "spec"; spec: FormulaSpec }
   | { kind: "settle" }
   | { kind: "undo" }
   | { kind: "redo" };
@@ -102,6 +103,8 @@ function changed(draft: Draft, edit: Change): Draft {
       return { ...draft, ...edit.patch };
     case "replace":
       return edit.draft;
+    case "spec":
+      return answered(draft, edit.spec);
     case "line":
       return withLines(draft, (line) => (line.key === edit.key ? { ...line, ...edit.patch } : line));
     case "lines":
@@ -124,6 +127,16 @@ function changed(draft: Draft, edit: Change): Draft {
     case "move":
       return moved(draft, edit.key, edit.to);
   }
+}
+
+/** The draft as the server gave it back: lines that are still there keep their keys and what is to be confirmed. */
+function answered(draft: Draft, spec: FormulaSpec): Draft {
+  const next = draftOfSpec(spec);
+  const lines = next.lines.map((line, index) => {
+    const before = draft.lines[index];
+    return before?.ingredient === line.ingredient ? { ...line, key: before.key, check: before.check } : line;
+  });
+  return { ...next, name: draft.name, lines };
 }
 
 function withLines(draft: Draft, change: (line: DraftLine) => DraftLine): Draft {

@@ -11,3 +11,4 @@ export { type Draft, type DraftLine, type DraftSettings, draftOfSpec, emptyDraft
 export { PreparedName } from "./PreparedName";
 export { boughtFor } from "./bought";
 export { StationAnswer } from "./StationAnswer";
+export { addToFilling, takeWayOut } from "./takeWayOut";

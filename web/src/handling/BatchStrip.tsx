@@ -39,6 +39,13 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
               Throw the batch away
             </button>
           </p>
+          {running.bowl && (
+            <p className="soft text-xs" data-testid="bowl">
+              In the bowl: {figures.mass(running.bowl.doughGrams)} of dough
+              {running.bowl.waterPct != null && <>, water {figures.percent(running.bowl.waterPct)}</>}, salt{" "}
+              {figures.number(running.bowl.saltPct, 2)} %, fat {figures.number(running.bowl.fatPct, 1)} % on flour
+            </p>
+          )}
           <ul>
             {running.corrections.map((correction) => (
               <li key={correction.id} className="hairline flex items-baseline gap-2 border-t py-1" data-correction={correction.action}>

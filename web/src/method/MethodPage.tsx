@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api, methodQuestion, type PantryDocument, taken } from "../api";
 import { Cautions } from "../caution";
-import { draftOfSpec, type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
+import { type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
 import { BenchPickup } from "./BenchPickup";
 import { QuestionRow } from "./QuestionRow";
 import { TwoStages } from "./TwoStages";
@@ -23,7 +23,7 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const choose = useMutation({
     mutationFn: (choice: { question: string; school: string }) =>
       taken(api.POST("/api/method/choose", { body: { formula: editor.spec, ...choice } })),
-    onSuccess: (formula) => editor.edit({ kind: "replace", draft: { ...draftOfSpec(formula), name: editor.draft.name } }),
+    onSuccess: (spec) => editor.edit({ kind: "spec", spec }),
   });
 
   return (

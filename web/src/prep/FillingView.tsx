@@ -1,5 +1,5 @@
 import type { BalanceAnswer, Filling, PantryDocument } from "../api";
-import type { Editor } from "../formula";
+import { addToFilling, type Editor, takeWayOut } from "../formula";
 import { useFigures } from "../kitchen";
 import { Hint, Steps } from "../parts";
 
@@ -77,6 +77,11 @@ export function FillingView({ filling, salt, editor, pantry }: FillingViewProps)
                 <li key={`${way.remedy} ${way.line} ${way.ingredient}`} className="hairline flex items-baseline gap-2 border-t py-1 first:border-t-0">
                   <span className={`flex-1 ${way.obstacle ? "soft" : ""}`}>{said(way, pantry, figures.mass)}</span>
                   {!way.obstacle && way.afterPct != null && <span className="soft">then {figures.percent(way.afterPct)}</span>}
+                  {!way.obstacle && (
+                    <button className="btn btn-xs btn-primary" aria-label={`${said(way, pantry, figures.mass)} Do this`} onClick={() => take(editor, way)}>
+                      Do this
+                    </button>
+                  )}
                 </li>
               ))}
             </ul>
@@ -88,6 +93,14 @@ export function FillingView({ filling, salt, editor, pantry }: FillingViewProps)
 }
 
 type Way = Filling["waysOut"][number];
+
+function take(editor: Editor, way: Way): void {
+  if (way.change) {
+    takeWayOut(editor, way.remedy, [way.change]);
+  } else {
+    addToFilling(editor, way);
+  }
+}
 
 function said(way: Way, pantry: PantryDocument, mass: (grams: number) => string): string {
   const name = (pantry.ingredients.find(({ code }) => code === way.ingredient)?.name ?? way.ingredient).toLowerCase();

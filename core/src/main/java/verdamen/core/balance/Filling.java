@@ -69,7 +69,8 @@ public record Filling(
      * @param grams liquid, water or flour, g
      * @param obstacle why it cannot be done; absent when it can
      * @param change what it does to a line; absent when it cannot be done, or for a flour not in the filling yet
-     * @param afterPct free water afterwards, from the whole balance run again, %; absent when it cannot be done
+     * @param afterPct free water afterwards, from the whole balance run again, at most the limit, %; absent when it
+     *     cannot be done
      */
     public record FillingWayOut(
             Remedy remedy,
@@ -211,19 +212,28 @@ public record Filling(
                 return new FillingWayOut(remedy, line.index(), code, most, obstacle, null, null);
             }
             double grams = least(most, after);
-            Line left = done.apply(grams);
+            // The formula knows whole forms only: what it will hold is evaluated, not what the halving went by.
+            Line left = inWholeForm(done.apply(grams));
             return new FillingWayOut(
                     remedy,
                     line.index(),
                     code,
                     grams,
                     null,
-                    new LineChange(
-                            line.index(),
+                    LineChange.ofTaking(
+                            formula,
+                            line,
                             left.grams(),
                             left.form() == null ? null : left.form().code(),
-                            PERCENT * left.waterShare()),
-                    pct(after.apply(grams)));
+                            left.waterShare()),
+                    pct(replaced(line, left)));
+        }
+
+        private Line inWholeForm(Line line) {
+            Form form = line.form() == null
+                    ? null
+                    : formula.pantry().form(line.form().code()).orElse(line.form());
+            return line.prepared(line.grams(), form, PERCENT * line.waterShare());
         }
 
         /** What is pressed weeps less the harder it is pressed: fully so at the most that is usual. */
@@ -283,7 +293,7 @@ public record Filling(
                     flour.code(),
                     more,
                     null,
-                    there.map(each -> new LineChange(each.index(), each.grams() + more, null, null))
+                    there.map(each -> LineChange.ofGrams(each.index(), each.grams() + more))
                             .orElse(null),
                     pct(after.apply(more)));
         }

@@ -33,8 +33,6 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
     /** Looks for the ways out of one dough. */
     private static final class Finder {
 
-        private static final double PERCENT = 100;
-
         private final Dough dough;
         private final Moment at;
         private final double excess;
@@ -78,7 +76,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             double more = excess / perGram;
             List<LineChange> changes = dough.rows().stream()
                     .filter(row -> row.countsAsFlour() && !row.starterHalf())
-                    .map(row -> new LineChange(row.line().index(), row.grams() * (1 + more / weighed), null, null))
+                    .map(row -> LineChange.ofGrams(row.line().index(), row.grams() * (1 + more / weighed)))
                     .toList();
             return open(Remedy.MORE_FLOUR, null, more, null, changes);
         }
@@ -111,7 +109,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
                     row,
                     perGram,
                     row.grams(),
-                    out -> new LineChange(row.line().index(), row.grams() - out, null, null));
+                    out -> LineChange.ofGrams(row.line().index(), row.grams() - out));
         }
 
         private WayOut taking(
@@ -127,8 +125,8 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             return open(remedy, line, grams, most, List.of(change.apply(grams)));
         }
 
-        private static LineChange change(DoughRow row, Pressing.Left left, @Nullable String form) {
-            return new LineChange(row.line().index(), left.grams(), form, PERCENT * left.waterShare());
+        private LineChange change(DoughRow row, Pressing.Left left, @Nullable String form) {
+            return LineChange.ofTaking(dough.formula(), row.line(), left.grams(), form, left.waterShare());
         }
 
         private static WayOut closed(

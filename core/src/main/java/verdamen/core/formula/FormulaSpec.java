@@ -1,5 +1,7 @@
 package verdamen.core.formula;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.prep.ChainSpec;
@@ -71,9 +73,9 @@ public record FormulaSpec(
     }
 
     /** This formula with other lines. */
-    public FormulaSpec withLines(List<LineSpec> otherLines) {
-        return with(
-                kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, List.copyOf(otherLines), method, preps);
+    public FormulaSpec withLines(List<@Nullable LineSpec> otherLines) {
+        List<@Nullable LineSpec> copied = Collections.unmodifiableList(new ArrayList<>(otherLines));
+        return with(kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, copied, method, preps);
     }
 
     /** This formula with other settings that the balance has always known. */

@@ -2,18 +2,23 @@ package verdamen.core.balance;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 import static verdamen.core.Doughs.filling;
 import static verdamen.core.Doughs.line;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.balance.Filling.FillingWayOut;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.MethodSpec;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.StepKind;
+import verdamen.core.prep.StepSpec;
 
 /** The balance of a filling. */
 public class FillingTest {
@@ -55,13 +60,78 @@ public class FillingTest {
         assertEquals(of(WET.withLines(lines)).freeWaterGrams(), free, 1e-9);
     }
 
-    @Test
-    public void everyWayOutBringsItToItsLimit() {
-        for (FillingWayOut way : of(WET).waysOut()) {
-            if (way.obstacle() == null) {
-                assertEquals(way.afterPct(), 4.0, 1e-6, way.remedy().code());
+    /** Fillings that are too wet: of lines as they are, of a chain, of part of a chain, without any flour in them. */
+    @DataProvider
+    Object[][] wet() {
+        FormulaSpec mixed = Doughs.spec(
+                "stuffed-paratha",
+                line("wheat-plain-white", 300),
+                line("water", 190),
+                filling("courgette-raw", 150, "raw-grated"),
+                filling("chickpea-roasted-flour", 5, null),
+                filling("potato-boiled", 250, "mash"));
+        List<LineSpec> chained = new ArrayList<>(mixed.lines());
+        chained.set(2, LineSpec.ofPrep("c").copy().part("filling").line());
+        List<LineSpec> part = new ArrayList<>(chained);
+        part.set(2, LineSpec.ofPrep("c").copy().part("filling").grams(120.0).line());
+        List<ChainSpec> chains =
+                List.of(new ChainSpec("c", null, "courgette-raw", 160.0, null, List.of(StepSpec.of(StepKind.GRATE))));
+        return new Object[][] {
+            {WET},
+            {mixed},
+            {mixed.withLines(chained).withPreps(chains)},
+            {mixed.withLines(part).withPreps(chains)},
+        };
+    }
+
+    @Test(dataProvider = "wet")
+    public void everyWayOutDoesWhatItPromises(FormulaSpec spec) {
+        Filling before = of(spec);
+        assertTrue(before.tooWet());
+        int possible = 0;
+        for (FillingWayOut way : before.waysOut()) {
+            if (way.obstacle() != null) {
+                assertNull(way.change());
+                continue;
             }
+            possible++;
+            assertTrue(way.afterPct() <= before.limitPct() + 1e-6, way.toString());
+            assertEquals(of(taken(spec, way)).freeWaterPct(), way.afterPct(), 1e-6, way.toString());
         }
+        assertTrue(possible > 0, "flour always helps");
+    }
+
+    /** The formula once a way out is taken, as the page takes it. */
+    private static FormulaSpec taken(FormulaSpec spec, FillingWayOut way) {
+        List<LineSpec> lines = new ArrayList<>(spec.lines());
+        LineChange change = way.change();
+        if (change == null) {
+            lines.add(filling(way.ingredient(), way.grams(), null));
+            return spec.withLines(lines);
+        }
+        LineSpec line = lines.get(change.line());
+        if (change.prepGrams() != null) {
+            ChainSpec chain = spec.prepsOrNone().get(0);
+            List<StepSpec> steps = new ArrayList<>(chain.steps());
+            steps.add(new StepSpec(
+                    way.remedy() == Remedy.PRESS ? "press" : "cook-down",
+                    null,
+                    null,
+                    change.prepGrams(),
+                    null,
+                    null,
+                    null,
+                    null));
+            lines.set(change.line(), line.grams() == null ? line : line.withGrams(change.grams()));
+            return spec.withLines(lines)
+                    .withPreps(List.of(new ChainSpec(
+                            chain.key(), null, chain.ingredient(), chain.grams(), null, List.copyOf(steps))));
+        }
+        LineSpec grams = line.withGrams(change.grams());
+        lines.set(
+                change.line(),
+                change.waterPct() == null ? grams : grams.withFormAndWater(change.form(), change.waterPct()));
+        return spec.withLines(lines);
     }
 
     @Test

@@ -7,12 +7,14 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 import static verdamen.core.Doughs.line;
 
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
 import verdamen.core.handling.BenchAdvice.Action;
 import verdamen.core.handling.BenchAdvice.Added;
 import verdamen.core.model.FaultCode;
@@ -25,7 +27,7 @@ public class BenchAdviceTest {
             "roti", line("wheat-atta", 400), line("water", 262), line("neutral-oil", 12), line("salt-fine", 8));
 
     private static BenchAdvice advice(FormulaSpec spec, int minute, String feel) {
-        return BenchAdvice.of(Dough.of(Doughs.read(spec)), minute, feel);
+        return BenchAdvice.of(spec, Doughs.BOOK, minute, feel);
     }
 
     @Test
@@ -99,10 +101,53 @@ public class BenchAdviceTest {
     @Test
     public void waterGoesOnANewLineWhenThereIsNone() {
         FormulaSpec yogurt = Doughs.spec("roti", line("wheat-atta", 400), line("yogurt-whole", 280));
-        Formula formula = Doughs.read(yogurt);
         Added water = advice(yogurt, 20, "stiff").additions().get(0);
         assertEquals(water.ingredient(), "water");
-        assertEquals(water.line(), formula.lineCount());
+        FormulaSpec then = PutIn.into(yogurt, List.of(new PutIn(water.ingredient(), water.grams())));
+        assertEquals(then.lines().size(), 3);
+        assertEquals(then.lines().get(2), LineSpec.of("water", water.grams()));
+    }
+
+    /** Each row: the feel; the softness at the nearer and at the farther end of what it can mean. */
+    @DataProvider
+    Object[][] ends() {
+        return new Object[][] {
+            {"crumbly", 0.80, 0.68},
+            {"stiff", 0.90, 0.80},
+            {"slack", 1.15, 1.33},
+            {"sticky", 1.35, 1.65},
+        };
+    }
+
+    @Test(dataProvider = "ends")
+    public void theRangeIsThatOfTheWord(String feel, double nearer, double farther) {
+        Dough dough = Dough.of(Doughs.read(ROTI));
+        double carry = dough.softness(30) / dough.softness(20);
+        boolean water = nearer < 1;
+        double per = water ? -dough.drinksGrams(30) : dough.drinksGrams(30) / dough.flourDrinksPerGram(30);
+        BenchAdvice advice = advice(ROTI, 20, feel);
+        assertEquals(advice.low(), (nearer * carry - 1) * per, 1e-9);
+        assertEquals(advice.high(), (farther * carry - 1) * per, 1e-9);
+        assertTrue(advice.low() < advice.grams() && advice.grams() < advice.high(), advice.toString());
+    }
+
+    @Test
+    public void whatIsInTheBowlAfterwardsIsTheFormulaWithTheCorrection() {
+        for (String feel : new String[] {"crumbly", "slack", "soft"}) {
+            BenchAdvice advice = advice(ROTI, 20, feel);
+            List<PutIn> all = advice.additions().stream()
+                    .map(each -> new PutIn(each.ingredient(), each.grams()))
+                    .toList();
+            assertEquals(advice.after(), InTheBowl.of(Dough.of(Doughs.read(PutIn.into(ROTI, all)))), feel);
+            assertEquals(advice.before(), InTheBowl.of(Dough.of(Doughs.read(ROTI))), feel);
+        }
+    }
+
+    @Test
+    public void nothingIsPutIntoADoughThatIsRight() {
+        BenchAdvice soft = advice(ROTI, 20, "soft");
+        assertEquals(soft.grams() + soft.low() + soft.high(), 0.0);
+        assertEquals(soft.before(), soft.after());
     }
 
     @DataProvider

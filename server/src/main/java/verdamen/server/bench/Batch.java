@@ -3,6 +3,8 @@ package verdamen.server.bench;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.handling.InTheBowl;
+import verdamen.core.handling.PutIn;
 
 /**
  * A batch at the bench.
@@ -14,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param finishedAt when it was finished; null while it is running
  * @param minutes minutes since it was started; counted to its end when it is finished
  * @param corrections what was corrected, in order
+ * @param bowl what is in the bowl with all of that; null once it is finished
  */
 record Batch(
         long id,
@@ -22,7 +25,8 @@ record Batch(
         OffsetDateTime startedAt,
         @Nullable OffsetDateTime finishedAt,
         double minutes,
-        List<Correction> corrections) {
+        List<Correction> corrections,
+        @Nullable InTheBowl bowl) {
 
     /**
      * What was corrected.
@@ -42,8 +46,5 @@ record Batch(
             String action,
             String note,
             OffsetDateTime madeAt,
-            List<Addition> additions) {}
-
-    /** Something put in, g. */
-    record Addition(String ingredient, double grams) {}
+            List<PutIn> additions) {}
 }

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import verdamen.server.bench.Batch.Addition;
+import verdamen.core.handling.PutIn;
 
 /** Batches over the API. Every answer is the formula's batches, the newest first. */
 @RestController
@@ -54,7 +54,7 @@ class BatchController {
             @Nullable String feel,
             String action,
             @Nullable String note,
-            @Nullable List<Addition> additions) {}
+            @Nullable List<PutIn> additions) {}
 
     @PostMapping("/api/batches/{id}/corrections")
     List<Batch> correct(@PathVariable long id, @RequestBody CorrectionRequest request) {

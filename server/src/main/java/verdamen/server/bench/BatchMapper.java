@@ -55,6 +55,12 @@ interface BatchMapper {
             """)
     List<AdditionRow> additions(long formulaId);
 
+    @Select("""
+            select a.* from batch_addition a join batch_correction c on c.id = a.correction_id
+            where c.batch_id = #{batchId} order by a.correction_id, a.position
+            """)
+    List<AdditionRow> additionsOf(long batchId);
+
     @Select("select exists (select 1 from formula_version where formula_id = #{formulaId} and number = #{number})")
     boolean isVersion(@Param("formulaId") long formulaId, @Param("number") int number);
 

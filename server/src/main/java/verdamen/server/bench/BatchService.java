@@ -12,20 +12,25 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.balance.Dough;
+import verdamen.core.formula.FormulaReader;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.handling.InTheBowl;
+import verdamen.core.handling.PutIn;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
-import verdamen.server.bench.Batch.Addition;
 import verdamen.server.bench.Batch.Correction;
 import verdamen.server.bench.BatchMapper.AdditionRow;
 import verdamen.server.bench.BatchMapper.BatchRow;
 import verdamen.server.bench.BatchMapper.CorrectionRow;
 import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.formula.FormulaService;
 import verdamen.server.pantry.PantryService;
 
 /** Batches at the bench and what was corrected in them. */
 @Service
-class BatchService {
+public class BatchService {
 
     private static final Set<String> ACTIONS = Set.of("wait", "roll", "add-water", "add-flour", "wet-hands", "re-add");
     private static final int LONGEST_NOTE = 500;
@@ -33,11 +38,13 @@ class BatchService {
     private static final double LONGEST_MINUTES = 10_000;
 
     private final BatchMapper mapper;
+    private final FormulaService formulas;
     private final PantryService pantry;
     private final Clock clock;
 
-    BatchService(BatchMapper mapper, PantryService pantry, Clock clock) {
+    BatchService(BatchMapper mapper, FormulaService formulas, PantryService pantry, Clock clock) {
         this.mapper = mapper;
+        this.formulas = formulas;
         this.pantry = pantry;
         this.clock = clock;
     }
@@ -71,6 +78,29 @@ class BatchService {
         return batches(formula);
     }
 
+    /**
+     * What is in the bowl of a batch: the version it was made from, with everything that was put in since.
+     *
+     * @throws FormulaNotFoundException when there is no such batch
+     */
+    @Transactional(readOnly = true)
+    public FormulaSpec inTheBowl(long id) {
+        BatchRow row = row(id);
+        return inTheBowl(row, mapper.additionsOf(id));
+    }
+
+    private FormulaSpec inTheBowl(BatchRow row, List<AdditionRow> additions) {
+        FormulaSpec version =
+                formulas.version(row.formulaId(), row.versionNumber()).formula();
+        return PutIn.into(version, putIn(additions));
+    }
+
+    private static List<PutIn> putIn(List<AdditionRow> additions) {
+        return additions.stream()
+                .map(each -> new PutIn(each.ingredientCode(), each.grams()))
+                .toList();
+    }
+
     /** Finishes a batch. */
     @Transactional
     public List<Batch> finish(long id) {
@@ -99,7 +129,7 @@ class BatchService {
             @Nullable String feel,
             String action,
             @Nullable String note,
-            List<Addition> additions) {
+            List<PutIn> additions) {
         BatchRow row = row(id);
         Faults faults = new Faults();
         faults.number("minute", minute, 0, LONGEST_MINUTES);
@@ -108,7 +138,7 @@ class BatchService {
                 || pantry.pantry().feels().stream().anyMatch(each -> each.code().equals(feel));
         faults.require(known, "feel", FaultCode.UNKNOWN_CODE, feel);
         String kept = faults.optionalText("note", note, LONGEST_NOTE);
-        for (Addition addition : additions) {
+        for (PutIn addition : additions) {
             boolean there = pantry.pantry().ingredient(addition.ingredient()).isPresent();
             faults.require(there, "ingredient", FaultCode.UNKNOWN_CODE, addition.ingredient());
             faults.number("grams", addition.grams(), 0, 1_000_000);
@@ -116,7 +146,7 @@ class BatchService {
         faults.refuse();
         long correction = mapper.insertCorrection(new CorrectionRow(0, id, minute, feel, action, kept, now()));
         List<AdditionRow> rows = new ArrayList<>();
-        for (Addition addition : additions) {
+        for (PutIn addition : additions) {
             rows.add(new AdditionRow(correction, rows.size(), addition.ingredient(), addition.grams()));
         }
         if (!rows.isEmpty()) {
@@ -147,6 +177,9 @@ class BatchService {
 
     private Batch batch(BatchRow row, List<CorrectionRow> corrections, Map<Long, List<AdditionRow>> additions) {
         OffsetDateTime end = row.finishedAt() == null ? now() : row.finishedAt();
+        List<AdditionRow> all = corrections.stream()
+                .flatMap(each -> additions.getOrDefault(each.id(), List.of()).stream())
+                .toList();
         return new Batch(
                 row.id(),
                 row.formulaId(),
@@ -162,9 +195,12 @@ class BatchService {
                                 each.action(),
                                 each.note(),
                                 each.madeAt(),
-                                additions.getOrDefault(each.id(), List.of()).stream()
-                                        .map(put -> new Addition(put.ingredientCode(), put.grams()))
-                                        .toList()))
-                        .toList());
+                                putIn(additions.getOrDefault(each.id(), List.of()))))
+                        .toList(),
+                row.finishedAt() == null ? figures(inTheBowl(row, all)) : null);
+    }
+
+    private InTheBowl figures(FormulaSpec bowl) {
+        return InTheBowl.of(Dough.of(FormulaReader.read(bowl, pantry.pantry())));
     }
 }

@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import verdamen.core.balance.Dough;
+import verdamen.core.balance.Balance;
 import verdamen.core.caution.Caution;
 import verdamen.core.caution.Cautions;
 import verdamen.core.formula.Formula;
@@ -16,9 +16,11 @@ import verdamen.core.handling.BenchAdvice;
 import verdamen.core.handling.Diagnosis;
 import verdamen.core.handling.FeelGuide;
 import verdamen.core.handling.HandlingSheet;
+import verdamen.core.handling.PutIn;
 import verdamen.core.handling.Spill;
 import verdamen.core.pantry.Style;
 import verdamen.server.balance.BalanceService;
+import verdamen.server.bench.BatchService;
 import verdamen.server.pantry.PantryService;
 
 /** How a dough handles, what to do now and what went wrong, over the API. Nothing is saved. */
@@ -27,10 +29,12 @@ import verdamen.server.pantry.PantryService;
 class HandlingController {
 
     private final BalanceService balances;
+    private final BatchService batches;
     private final PantryService pantry;
 
-    HandlingController(BalanceService balances, PantryService pantry) {
+    HandlingController(BalanceService balances, BatchService batches, PantryService pantry) {
         this.balances = balances;
+        this.batches = batches;
         this.pantry = pantry;
     }
 
@@ -60,7 +64,7 @@ class HandlingController {
                 HandlingSheet.of(read),
                 read.style(),
                 read.softnessTarget(),
-                verdamen.core.balance.Balance.of(read).water().missing(),
+                Balance.of(read).water().missing(),
                 Cautions.of(read),
                 Cautions.DEFERS);
     }
@@ -68,16 +72,32 @@ class HandlingController {
     /**
      * How the dough feels now.
      *
-     * @param formula the formula
+     * @param formula the formula; not looked at for a batch
+     * @param batch id of the batch that is felt: what is in its bowl counts; absent for a dough of the formula
      * @param minute whole minutes since water met flour
      * @param feel code of the feel word
      */
-    record NowRequest(FormulaSpec formula, int minute, String feel) {}
+    record NowRequest(FormulaSpec formula, @Nullable Long batch, int minute, String feel) {}
 
     /** What to do now. */
     @PostMapping("/now")
     BenchAdvice now(@RequestBody NowRequest request) {
-        return BenchAdvice.of(Dough.of(balances.read(request.formula())), request.minute(), request.feel());
+        FormulaSpec bowl = request.batch() == null ? request.formula() : batches.inTheBowl(request.batch());
+        return BenchAdvice.of(bowl, pantry.pantry(), request.minute(), request.feel());
+    }
+
+    /**
+     * What was put into a dough.
+     *
+     * @param formula the formula
+     * @param additions what was put in
+     */
+    record PutInRequest(FormulaSpec formula, List<PutIn> additions) {}
+
+    /** The formula with what was put in; it may have faults of its own. */
+    @PostMapping("/put-in")
+    FormulaSpec putIn(@RequestBody PutInRequest request) {
+        return PutIn.into(request.formula(), request.additions());
     }
 
     /**

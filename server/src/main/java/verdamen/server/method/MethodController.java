@@ -91,9 +91,7 @@ class MethodController {
         List<Comparison> comparisons = Comparison.of(formula, book);
         return new MethodAnswer(
                 comparisons.get(0).now(),
-                comparisons.stream()
-                        .map(MethodController::question)
-                        .toList(),
+                comparisons.stream().map(MethodController::question).toList(),
                 WaterTemperature.of(read),
                 read.method().sticking(),
                 read.method().pickupGrams(),

@@ -72,7 +72,7 @@ public record ChainAnswer(
             double waterGrams,
             double solidsGrams,
             double waterPct,
-            List<PutIn> additions) {
+            List<AddedAnswer> additions) {
 
         static Bowl of(Content content) {
             return new Bowl(
@@ -82,7 +82,7 @@ public record ChainAnswer(
                     content.waterGrams(),
                     content.solidsGrams(),
                     PERCENT * content.waterShare(),
-                    content.additions().stream().map(PutIn::of).toList());
+                    content.additions().stream().map(AddedAnswer::of).toList());
         }
 
         static Bowl bought(Ingredient ingredient, double grams) {
@@ -99,10 +99,10 @@ public record ChainAnswer(
     }
 
     /** Something put in that is still there, g. */
-    public record PutIn(String ingredient, String name, verdamen.core.pantry.Material material, double grams) {
+    public record AddedAnswer(String ingredient, String name, verdamen.core.pantry.Material material, double grams) {
 
-        static PutIn of(Addition addition) {
-            return new PutIn(
+        static AddedAnswer of(Addition addition) {
+            return new AddedAnswer(
                     addition.ingredient().code(),
                     addition.ingredient().name(),
                     addition.ingredient().material(),

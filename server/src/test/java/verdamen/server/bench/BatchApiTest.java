@@ -53,6 +53,40 @@ public class BatchApiTest extends ServerTest {
         assertEquals(thrown.at("/0/corrections").size(), 0);
     }
 
+    private static final String FIRM_AT_20 = """
+            {"formula": {}, "batch": %d, "minute": 20, "feel": "stiff"}
+            """;
+
+    @Test
+    public void adviceCountsWhatWasPutInSince() {
+        Answer started = start(20).expect(200);
+        long id = started.at("/0/id").asLong();
+        double dough = started.at("/0/bowl/doughGrams").asDouble();
+        double water = started.at("/0/bowl/waterPct").asDouble();
+        assertTrue(dough > 0);
+        Answer before = postJson("/api/handling/now", FIRM_AT_20.formatted(id)).expect(200);
+        Answer kept = postJson("/api/batches/" + id + "/corrections", """
+                {"minute": 20, "action": "add-water", "additions": [{"ingredient": "water", "grams": 30}]}
+                """).expect(200);
+        assertEquals(kept.at("/0/bowl/doughGrams").asDouble(), dough + 30, 1e-9);
+        assertTrue(kept.at("/0/bowl/waterPct").asDouble() > water);
+        Answer after = postJson("/api/handling/now", FIRM_AT_20.formatted(id)).expect(200);
+        assertEquals(
+                after.at("/before/doughGrams").asDouble(),
+                before.at("/before/doughGrams").asDouble() + 30,
+                1e-9);
+        assertTrue(after.at("/expectedSoftness").asDouble()
+                > before.at("/expectedSoftness").asDouble());
+        postJson("/api/handling/now", FIRM_AT_20.formatted(999_999)).expect(404);
+    }
+
+    @Test
+    public void aFinishedBatchHasNothingInTheBowl() {
+        long id = start(0).expect(200).at("/0/id").asLong();
+        Answer finished = postJson("/api/batches/" + id + "/finish", "").expect(200);
+        assertTrue(finished.at("/0/bowl").isNull());
+    }
+
     @Test
     public void refusesWhatIsNotKnown() {
         postJson(BATCHES, "{\"version\": 99}").expect(422);

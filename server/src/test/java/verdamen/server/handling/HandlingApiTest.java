@@ -35,12 +35,27 @@ public class HandlingApiTest extends ServerTest {
                         "{\"formula\": %s, \"minute\": 12, \"feel\": \"stiff\"}".formatted(FORMULA))
                 .expect(200);
         assertEquals(advice.at("/action").asString(), "add-water");
-        assertEquals(advice.at("/additions/0/line").asInt(), 1);
+        assertEquals(advice.at("/additions/0/ingredient").asString(), "water");
+        assertTrue(
+                advice.at("/low").asDouble() < advice.at("/grams").asDouble(),
+                advice.body().toString());
         Answer refused = postJson(
                         "/api/handling/now",
                         "{\"formula\": %s, \"minute\": 500, \"feel\": \"stiff\"}".formatted(FORMULA))
                 .expect(422);
         assertEquals(refused.at("/faults/0/message").asString(), "The minute is 500; it must be at most 180.");
+    }
+
+    @Test
+    public void whatWasPutInGoesOntoItsLine() {
+        Answer then = postJson(
+                        "/api/handling/put-in",
+                        "{\"formula\": %s, \"additions\": [{\"ingredient\": \"water\", \"grams\": 18},{\"ingredient\": \"butter\", \"grams\": 4}]}"
+                                .formatted(FORMULA))
+                .expect(200);
+        assertEquals(then.at("/lines/1/grams").asDouble(), 280.0);
+        assertEquals(then.at("/lines/3/ingredient").asString(), "butter");
+        assertEquals(then.at("/style").asString(), "roti");
     }
 
     @Test

@@ -1,0 +1,31 @@
+package verdamen.core.handling;
+
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Dough;
+
+/**
+ * What is in the bowl, in the figures that a correction changes.
+ *
+ * @param waterPct plain water on flour, %; null without flour
+ * @param saltPct salt on flour, %
+ * @param fatPct pure fat on flour, %
+ * @param doughGrams mass of the dough, g
+ */
+public record InTheBowl(@Nullable Double waterPct, double saltPct, double fatPct, double doughGrams) {
+
+    private static final double PERCENT = 100;
+
+    /** The figures of a dough. */
+    public static InTheBowl of(Dough dough) {
+        double flour = dough.flourGrams();
+        double water = dough.rows().stream()
+                .filter(row -> row.isPlainWater())
+                .mapToDouble(row -> row.grams())
+                .sum();
+        return new InTheBowl(
+                flour > 0 ? Double.valueOf(PERCENT * water / flour) : null,
+                dough.saltPct(),
+                PERCENT * dough.fatPerFlour(),
+                dough.grams());
+    }
+}

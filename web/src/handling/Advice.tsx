@@ -1,0 +1,122 @@
+import type { BenchAdvice } from "../api";
+import { type Figures, useFigures } from "../kitchen";
+import { Steps } from "../parts";
+
+interface AdviceProps {
+  advice: BenchAdvice;
+  kept: string | null;
+  canKeep: boolean;
+  /** Keeps what was done: the advice itself, or wet hands instead. */
+  onKeep: (action: string) => void;
+  onTake: () => void;
+  onThrow: () => void;
+  name: (code: string | null | undefined) => string;
+}
+
+/** What to do, with its range, what goes along, and what is in the bowl then. */
+export function Advice({ advice, kept, canKeep, onKeep, onTake, onThrow, name }: AdviceProps) {
+  const figures = useFigures();
+  const { before, after } = advice;
+  const main = advice.additions.filter(({ carried }) => !carried);
+  const along = advice.additions.filter(({ carried }) => carried);
+  return (
+    <div className="border-primary bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3 text-sm" data-testid="advice" data-action={advice.action}>
+      <p className="font-display text-xl">{headline(advice, figures)}</p>
+      {advice.additions.length > 0 && (
+        <p data-testid="advice-range">
+          {figures.massNumber(advice.low)} to {figures.mass(advice.high)}, as far as the word reaches: begin with{" "}
+          <strong>{figures.mass(advice.low)}</strong>, knead it in, and feel again.
+        </p>
+      )}
+      {main.length > 1 && <p>{main.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}</p>}
+      {along.length > 0 && (
+        <p className="soft">
+          With it, so that their percentages stay:{" "}
+          {along.map(({ ingredient, grams }) => `${figures.number(grams, 1)} g ${name(ingredient).toLowerCase()}`).join(", ")}.
+        </p>
+      )}
+      {advice.alternative && <p>Or wet or oil your hands instead: this style may be slack.</p>}
+      <p className="pt-1">
+        Expected softness now {figures.number(advice.expectedSoftness, 2)}; as it feels, it will be{" "}
+        <strong>{advice.laterFeel.name}</strong> ({figures.number(advice.laterSoftness, 2)}) at minute {figures.number(advice.rollAtMinute, 0)}.
+      </p>
+      {advice.additions.length > 0 && (
+        <table className="mt-2 w-full text-xs">
+          <thead>
+            <tr className="soft text-right">
+              <th />
+              <th className="font-normal">now</th>
+              <th className="font-normal">then</th>
+            </tr>
+          </thead>
+          <tbody>
+            <Percentage what="water on flour" now={before.waterPct} then={after.waterPct} write={figures.percent} />
+            <Percentage what="salt on flour" now={before.saltPct} then={after.saltPct} write={(pct) => `${figures.number(pct, 2)} %`} />
+            <Percentage what="fat on flour" now={before.fatPct} then={after.fatPct} write={(pct) => `${figures.number(pct, 1)} %`} />
+            <Percentage what="dough" now={before.doughGrams} then={after.doughGrams} write={figures.mass} />
+          </tbody>
+        </table>
+      )}
+      <details className="soft pt-1 text-xs">
+        <summary className="cursor-pointer">why</summary>
+        <Steps steps={advice.steps} />
+      </details>
+      {kept ? (
+        <p role="status" className="pt-2 font-semibold">
+          {kept}
+        </p>
+      ) : (
+        <div className="flex flex-wrap gap-2 pt-2">
+          <button className="btn btn-xs btn-primary" disabled={!canKeep} title={canKeep ? "" : "Start a batch first"} onClick={() => onKeep(advice.action)}>
+            Keep on the batch
+          </button>
+          {advice.alternative && canKeep && (
+            <button className="btn btn-xs" onClick={() => onKeep("wet-hands")}>
+              Keep wet hands instead
+            </button>
+          )}
+          {advice.additions.length > 0 && (
+            <button className="btn btn-xs" onClick={onTake}>
+              Take into the formula
+            </button>
+          )}
+          <button className="btn btn-xs btn-ghost" onClick={onThrow}>
+            Throw away
+          </button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function headline(advice: BenchAdvice, f: Figures): string {
+  switch (advice.action) {
+    case "roll":
+      return `Roll now${advice.rollUntil != null ? `, until minute ${advice.rollUntil}` : ""}.`;
+    case "wait":
+      return advice.waitUntil == null
+        ? "Leave it: in the window, but it cannot be rolled yet."
+        : `Wait until minute ${advice.waitUntil}; then roll until minute ${advice.rollUntil}.`;
+    case "add-water":
+      return `Add ${f.mass(advice.grams)} of water.`;
+    case "add-flour":
+      return advice.additions.length > 0 ? `Add ${f.mass(advice.grams)} of flour.` : "Too soft, and there is no flour in it to add to.";
+  }
+}
+
+interface PercentageProps {
+  what: string;
+  now: number | null | undefined;
+  then: number | null | undefined;
+  write: (value: number) => string;
+}
+
+function Percentage({ what, now, then, write }: PercentageProps) {
+  return (
+    <tr className="hairline border-t text-right">
+      <td className="soft text-left">{what}</td>
+      <td>{now == null ? "–" : write(now)}</td>
+      <td className="font-semibold">{then == null ? "–" : write(then)}</td>
+    </tr>
+  );
+}
