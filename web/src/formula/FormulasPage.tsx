@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { ArrowDown, ArrowUp, Plus, Search } from "lucide-react";
-import { useMemo, useRef, useState } from "react";
+import { Plus } from "lucide-react";
+import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { formulasQuery, type FormulaSummary, kitchenQuery, problemOf } from "../api";
-import { useCommands } from "../frame";
-import { ProblemNotice } from "../parts";
+import { SearchBox, useCommands } from "../frame";
+import { found, inOrder, ProblemNotice, type Sort, SortHeading } from "../parts";
 import { FormulaFiles } from "./FormulaFiles";
 import { FormulaListRow } from "./FormulaListRow";
 import { type FormulaState, STATES } from "./states";
@@ -35,15 +35,13 @@ export function FormulasPage() {
   const list = useQuery(formulasQuery);
   const kitchen = useQuery(kitchenQuery).data;
   const navigate = useNavigate();
-  const search = useRef<HTMLInputElement>(null);
   const [query, setQuery] = useState("");
   const [state, setState] = useState<FormulaState | null>(null);
-  const [sort, setSort] = useState<{ column: Column; down: boolean }>({ column: "saved", down: false });
+  const [sort, setSort] = useState<Sort<Column>>({ column: "saved", down: false });
   const rows = useMemo(() => shown(list.data ?? [], query, state, sort), [list.data, query, state, sort]);
 
   useCommands([
     { name: "New formula", keys: "n", run: () => void navigate("/formulas/new/intake") },
-    { name: "Search the formulas", keys: "/", run: () => search.current?.focus() },
   ]);
 
   return (
@@ -65,19 +63,7 @@ export function FormulasPage() {
             </button>
           ))}
         </div>
-        <label className="hairline bg-base-100 focus-within:border-primary flex h-8 w-64 items-center gap-2 rounded-md border px-2.5">
-          <Search size={15} aria-hidden className="soft" />
-          <input
-            ref={search}
-            type="search"
-            aria-label="Search the formulas"
-            className="w-full bg-transparent text-sm outline-none"
-            placeholder="name, flour, vegetable, style"
-            value={query}
-            onChange={(event) => setQuery(event.target.value)}
-          />
-          <kbd className="soft text-xs">/</kbd>
-        </label>
+        <SearchBox what="the formulas" placeholder="name, flour, vegetable, style" query={query} onQuery={setQuery} />
         <FormulaFiles shown={rows.map(({ id }) => id)} all={list.data?.length ?? 0} />
         <Link to="/formulas/new/intake" className="btn btn-primary btn-sm gap-1">
           <Plus size={16} aria-hidden /> New formula
@@ -91,7 +77,7 @@ export function FormulasPage() {
           <thead>
             <tr className="soft text-left text-xs">
               {COLUMNS.map(({ column, label, className }) => (
-                <SortHeading key={column} {...{ column, label, className, sort, setSort }} />
+                <SortHeading key={column} {...{ column, label, className, sort }} onSort={setSort} />
               ))}
             </tr>
           </thead>
@@ -120,32 +106,6 @@ export function FormulasPage() {
   );
 }
 
-interface SortHeadingProps {
-  column: Column;
-  label: string;
-  className: string;
-  sort: { column: Column; down: boolean };
-  setSort: (sort: { column: Column; down: boolean }) => void;
-}
-
-function SortHeading({ column, label, className, sort, setSort }: SortHeadingProps) {
-  const sorted = sort.column === column;
-  return (
-    <th
-      className={`pb-1.5 font-normal ${className}`}
-      aria-sort={sorted ? (sort.down ? "descending" : "ascending") : "none"}
-    >
-      <button
-        className={`hover:text-base-content inline-flex items-center gap-1 ${sorted ? "text-base-content font-semibold" : ""}`}
-        onClick={() => setSort({ column, down: sorted ? !sort.down : false })}
-      >
-        {label}
-        {sorted && (sort.down ? <ArrowDown size={12} aria-hidden /> : <ArrowUp size={12} aria-hidden />)}
-      </button>
-    </th>
-  );
-}
-
 function EmptyKitchen() {
   return (
     <div className="mx-auto max-w-md py-20 text-center">
@@ -161,23 +121,10 @@ function EmptyKitchen() {
   );
 }
 
-function shown(
-  rows: FormulaSummary[],
-  query: string,
-  state: FormulaState | null,
-  sort: { column: Column; down: boolean },
-): FormulaSummary[] {
-  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-  const text = (row: FormulaSummary) =>
-    [row.name, row.styleName, ...[...row.makeup.flours, ...row.makeup.inclusions].map(({ name }) => name)]
-      .join(" ")
-      .toLowerCase();
-  const key = KEYS[sort.column];
-  const order = (one: FormulaSummary, two: FormulaSummary) => {
-    const [a, b] = [key(one), key(two)];
-    return a < b ? -1 : a > b ? 1 : 0;
-  };
-  return rows
-    .filter((row) => (state === null || row.state === state) && words.every((word) => text(row).includes(word)))
-    .sort((one, two) => (sort.down ? order(two, one) : order(one, two)));
+function shown(rows: FormulaSummary[], query: string, state: FormulaState | null, sort: Sort<Column>): FormulaSummary[] {
+  const matching = rows.filter((row) => {
+    const made = [...row.makeup.flours, ...row.makeup.inclusions].map(({ name }) => name);
+    return (state === null || row.state === state) && found(query, row.name, row.styleName, ...made);
+  });
+  return inOrder(matching, sort, KEYS);
 }

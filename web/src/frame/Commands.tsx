@@ -2,7 +2,9 @@ import { lazy, type ReactNode, Suspense, useCallback, useEffect, useMemo, useRef
 import { type Command, matches, RegistryContext } from "./commandRegistry";
 import { ShortcutsDialog } from "./ShortcutsDialog";
 
-const CommandPalette = lazy(() => import("./CommandPalette").then(({ CommandPalette }) => ({ default: CommandPalette })));
+const loadPalette = () => import("./CommandPalette").then(({ CommandPalette }) => ({ default: CommandPalette }));
+const CommandPalette = lazy(loadPalette);
+const PALETTE_LOADS_AFTER_MS = 1_500;
 
 const isEnabled = ({ enabled }: Command) => enabled !== false;
 
@@ -33,6 +35,11 @@ export function CommandsProvider({ children }: { children: ReactNode }) {
   }, []);
 
   useEffect(() => {
+    const timer = setTimeout(() => void loadPalette().catch(() => undefined), PALETTE_LOADS_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
+
+  useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && /^(input|textarea|select)$/i.test(event.target.tagName);
       const command = all().find(
@@ -42,7 +49,7 @@ export function CommandsProvider({ children }: { children: ReactNode }) {
           matches(event, each.keys) &&
           !(typing && !each.keys.includes("+")),
       );
-      const modal = document.querySelector("dialog[open]") !== null;
+      const modal = shown !== null || document.querySelector("dialog[open]") !== null;
       if (command && !modal) {
         event.preventDefault();
         command.run();
@@ -50,7 +57,7 @@ export function CommandsProvider({ children }: { children: ReactNode }) {
     };
     document.addEventListener("keydown", pressed);
     return () => document.removeEventListener("keydown", pressed);
-  }, [all]);
+  }, [all, shown]);
 
   const close = () => setShown(null);
   return (

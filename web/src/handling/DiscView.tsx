@@ -71,6 +71,7 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
           Roll it so
         </button>
       </label>
+      {disc.inclusions.length === 0 && <p className="soft pt-2 text-sm">No pieces in the sheet: nothing in this dough is coarser than its flour.</p>}
       {disc.inclusions.length > 0 && (
         <ul className="pt-2 text-sm">
           {disc.inclusions.map((inside) => (
@@ -193,14 +194,14 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
       })}
       <path d={`M0 ${SECTION.floor}H${SECTION.width}`} stroke="currentColor" strokeWidth="1.6" />
       <path d={`M0 ${SECTION.floor - disc.thinnestMm * perMm}H${SECTION.width}`} stroke="var(--color-error)" strokeDasharray="5 4" />
-      <text x={SECTION.width - 4} y={SECTION.floor - disc.thinnestMm * perMm - 4} fontSize="10.5" textAnchor="end" fill="currentColor">
-        thinnest {figures.number(disc.thinnestMm, 1)} mm
-      </text>
       <g onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} className="cursor-ns-resize" data-testid="drag-thickness">
         <rect x="0" y={top - 9} width={SECTION.width} height="18" fill="transparent" />
         <path d={`M0 ${top}H${SECTION.width}`} stroke="var(--color-primary)" strokeWidth="2.4" />
         <path d={`M${SECTION.width / 2 - 14} ${top - 4}h28M${SECTION.width / 2 - 14} ${top + 4}h28`} stroke="var(--color-primary)" strokeWidth="2" />
       </g>
+      <text className="halo" x={SECTION.width - 4} y={Math.min(top, SECTION.floor - disc.thinnestMm * perMm) - 6} fontSize="10.5" textAnchor="end" fill="currentColor">
+        thinnest {figures.number(disc.thinnestMm, 1)} mm
+      </text>
       <text x="4" y={SECTION.height - 4} fontSize="11" fill="currentColor">
         {figures.number(sheetMm, 1)} mm: drag the upper edge
       </text>

@@ -34,7 +34,7 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
       {(answer) => (
         <>
           <WindowWords answer={answer} name={name} />
-          <RollingChart answer={answer} nowMinute={batch.running ? batch.minute : null} />
+          <RollingChart answer={answer} nowMinute={batch.running ? batch.minute : null} editor={editor} />
           <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
             <Phases editor={editor} answer={answer} faults={faults} />
             <BatchStrip editor={editor} batch={batch} name={name} />

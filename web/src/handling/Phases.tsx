@@ -28,6 +28,12 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
   const figures = useFigures();
   const phases = editor.draft.method?.phases ?? [];
   const set = (next: Phase[]) => editor.edit({ kind: "method", patch: { phases: next.length > 0 ? next : null } });
+  /** Another list of phases is an edit of its own, whatever is typed before and after. */
+  const replace = (next: Phase[]) => {
+    editor.edit({ kind: "settle" });
+    set(next);
+    editor.edit({ kind: "settle" });
+  };
   const change = (index: number, patch: Partial<Phase>) => set(phases.map((phase, at) => (at === index ? { ...phase, ...patch } : phase)));
   const { picture } = answer.sheet;
   const rest = Math.round(picture.rollAtMinute - picture.kneadedAtMinute);
@@ -93,7 +99,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                   onChange={(celsius) => change(index, { temperatureC: celsius as number | null })}
                 />
               )}
-              <button className="btn btn-ghost btn-xs btn-square" aria-label={`Take phase ${index + 1} out`} onClick={() => set(phases.toSpliced(index, 1))}>
+              <button className="btn btn-ghost btn-xs btn-square" aria-label={`Take phase ${index + 1} out`} onClick={() => replace(phases.toSpliced(index, 1))}>
                 <X size={14} aria-hidden />
               </button>
               <Faulty message={faults.of(null, `method.phases[${index}].minutes`) ?? faults.of(null, `method.phases[${index}].temperatureC`)} />
@@ -101,12 +107,13 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
           ))}
         </ol>
       )}
-      <div className="flex gap-1 pt-1">
+      <p className="soft pt-1 text-xs">Drag its end under the time axis, or put something else there:</p>
+      <div className="flex gap-1">
         {KINDS.map(([code, name]) => (
           <button
             key={code}
             className="btn btn-ghost btn-xs text-primary gap-1"
-            onClick={() => set([...(phases.length > 0 ? phases : [{ kind: "rest", minutes: rest }]), NEW[code] ?? { kind: code, minutes: 10 }])}
+            onClick={() => replace([...(phases.length > 0 ? phases : [{ kind: "rest", minutes: rest }]), NEW[code] ?? { kind: code, minutes: 10 }])}
           >
             <Plus size={13} aria-hidden /> {name}
           </button>

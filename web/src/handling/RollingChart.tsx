@@ -1,8 +1,10 @@
-import { memo } from "react";
+import { useMemo } from "react";
 import type { HandlingAnswer } from "../api";
+import type { Editor } from "../formula";
 import { useFigures } from "../kitchen";
 import { Hint } from "../parts";
 import { chartOf, PLOT, VIEW } from "./chartGeometry";
+import { PhaseTrack } from "./PhaseTrack";
 
 const MOMENTS: Record<string, string> = {
   kneaded: "kneaded",
@@ -11,14 +13,19 @@ const MOMENTS: Record<string, string> = {
   weeps: "starts to weep",
   closes: "too late",
 };
-const PHASES: Record<string, string> = { rest: "rest", chill: "chilled", knead: "kneaded again" };
+
+interface RollingChartProps {
+  answer: HandlingAnswer;
+  nowMinute: number | null;
+  editor: Editor;
+}
 
 /** Softness with its uncertainty and spring-back over time, both limits, the window shaded, the moments named. */
-export const RollingChart = memo(function RollingChart({ answer, nowMinute }: { answer: HandlingAnswer; nowMinute: number | null }) {
+export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
   const figures = useFigures();
   const { picture } = answer.sheet;
   const { style } = answer;
-  const chart = chartOf(answer);
+  const chart = useMemo(() => chartOf(answer), [answer]);
   const { x, y, springY, floor } = chart;
   const window = picture.window;
   return (
@@ -55,12 +62,12 @@ export const RollingChart = memo(function RollingChart({ answer, nowMinute }: { 
         <path d={chart.softness} fill="none" stroke="currentColor" strokeWidth="2.6" strokeLinejoin="round" />
         <path d={chart.spring} fill="none" stroke="var(--color-secondary)" strokeWidth="1.8" strokeDasharray="7 4" />
         {chart.labels.map(({ kind, minute, row }) => (
-          <g key={`${kind} ${minute}`}>
-            <path d={`M${x(minute)} ${PLOT.top - 6 - row * 14}V${floor}`} stroke="currentColor" strokeWidth="0.9" opacity="0.35" />
-            <text x={x(minute) + 3} y={PLOT.top - 8 - row * 14} fontSize="11.5" fill="currentColor">
-              {MOMENTS[kind]} {minute}
-            </text>
-          </g>
+          <path key={`${kind} ${minute}`} d={`M${x(minute)} ${PLOT.top - 6 - row * 14}V${floor}`} stroke="currentColor" strokeWidth="0.9" opacity="0.35" />
+        ))}
+        {chart.labels.map(({ kind, minute, row }) => (
+          <text key={`${kind} ${minute}`} className="halo" x={x(minute) + 3} y={PLOT.top - 8 - row * 14} fontSize="11.5" fill="currentColor">
+            {MOMENTS[kind]} {minute}
+          </text>
         ))}
         {picture.rollAtMinute <= picture.horizon && (
           <g data-testid="roll-at">
@@ -87,14 +94,7 @@ export const RollingChart = memo(function RollingChart({ answer, nowMinute }: { 
             </text>
           </g>
         ))}
-        {chart.phases.map(({ kind, from, to, celsius }, index) => (
-          <g key={index}>
-            <rect x={x(from)} width={Math.max(1, x(to) - x(from))} y={floor + 31} height="15" rx="2" fill={kind === "chill" ? "var(--color-neutral)" : kind === "knead" ? "var(--color-secondary)" : "var(--color-base-300)"} opacity={kind === "rest" ? 1 : 0.85} />
-            <text x={(x(from) + x(to)) / 2} y={floor + 42} fontSize="10.5" textAnchor="middle" fill={kind === "rest" ? "currentColor" : "var(--color-neutral-content)"}>
-              {x(to) - x(from) > 46 ? `${PHASES[kind]}${kind === "chill" ? ` ${figures.temperature(celsius)}` : ""}` : ""}
-            </text>
-          </g>
-        ))}
+        <PhaseTrack stretches={chart.phases} top={floor + 31} x={x} perMinute={chart.perMinute} editor={editor} />
         <text x={VIEW.width - PLOT.right + 7} y={floor + 12} fontSize="11.5" fill="currentColor">min</text>
       </svg>
       <p className="soft flex flex-wrap gap-x-5 text-xs">
@@ -116,4 +116,4 @@ export const RollingChart = memo(function RollingChart({ answer, nowMinute }: { 
       </p>
     </section>
   );
-});
+}

@@ -39,6 +39,7 @@ export function chartOf(answer: HandlingAnswer) {
     y,
     springY,
     floor,
+    perMinute: x(1) - x(0),
     softness: path(points(fromInside(picture.curve.softness, high), y)),
     spring: springPath(picture.curve.springBackPct, minutes, x, springY),
     band: upper.length > 0 ? `M${[...upper, ...lower].join("L")}Z` : "",
@@ -92,9 +93,17 @@ function labels(moments: HandlingAnswer["sheet"]["picture"]["moments"], x: (minu
   });
 }
 
-function phases({ phases, kneadedAtMinute, rollAtMinute }: HandlingAnswer["sheet"]["picture"]) {
+/** A stretch between kneading and rolling, as it is drawn. */
+export interface Stretch {
+  kind: string;
+  from: number;
+  to: number;
+  celsius: number;
+}
+
+function phases({ phases, kneadedAtMinute, rollAtMinute }: HandlingAnswer["sheet"]["picture"]): Stretch[] {
   if (phases.length === 0) {
-    return rollAtMinute > kneadedAtMinute ? [{ kind: "rest", from: kneadedAtMinute, to: rollAtMinute, celsius: 0 }] : [];
+    return [{ kind: "rest", from: kneadedAtMinute, to: rollAtMinute, celsius: 0 }];
   }
   let at = kneadedAtMinute;
   return phases.map(({ kind, minutes, temperatureC }) => {

@@ -1,9 +1,9 @@
-import { Plus, Search } from "lucide-react";
-import { Fragment, useMemo, useRef, useState } from "react";
+import { Plus } from "lucide-react";
+import { Fragment, useMemo, useState } from "react";
 import type { Ingredient, PantryDocument } from "../api";
-import { useCommands } from "../frame";
+import { SearchBox, useCommands } from "../frame";
 import { useFigures } from "../kitchen";
-import { Hint, Swatch } from "../parts";
+import { found, Hint, inOrder, type Sort, SortHeading, Swatch } from "../parts";
 import { CsvExchange } from "./CsvExchange";
 import { IngredientSheet } from "./IngredientSheet";
 import { OwnIngredientDialog } from "./OwnIngredientDialog";
@@ -29,41 +29,23 @@ const KEYS: Record<Column, (each: Ingredient) => string | number> = {
 /** All ingredients with their typical values and the kitchen's own over them. */
 export function Ingredients({ pantry }: { pantry: PantryDocument }) {
   const figures = useFigures();
-  const search = useRef<HTMLInputElement>(null);
   const [query, setQuery] = useState("");
   const [role, setRole] = useState<string | null>(null);
-  const [sort, setSort] = useState<Column | null>(null);
+  const [sort, setSort] = useState<Sort<Column> | null>(null);
   const [open, setOpen] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const rows = useMemo(() => shown(pantry.ingredients, query, role, sort), [pantry, query, role, sort]);
   useCommands([
-    { name: "Search the pantry", keys: "/", run: () => search.current?.focus() },
     { name: "New ingredient", keys: "n", run: () => setAdding(true) },
   ]);
   const heading = (column: Column, label: string, className = "") => (
-    <th className={`pb-1 font-normal ${className}`} aria-sort={sort === column ? "ascending" : "none"}>
-      <button className={sort === column ? "text-base-content font-semibold" : ""} onClick={() => setSort(sort === column ? null : column)}>
-        {label}
-      </button>
-    </th>
+    <SortHeading column={column} label={label} className={className} sort={sort} onSort={setSort} />
   );
 
   return (
     <section aria-label="Ingredients">
       <div className="flex flex-wrap items-center gap-3 pb-3">
-        <label className="hairline bg-base-100 focus-within:border-primary flex h-8 w-64 items-center gap-2 rounded-md border px-2.5">
-          <Search size={15} aria-hidden className="soft" />
-          <input
-            ref={search}
-            type="search"
-            aria-label="Search the pantry"
-            className="w-full bg-transparent text-sm outline-none"
-            placeholder="name, group, allergen"
-            value={query}
-            onChange={(event) => setQuery(event.target.value)}
-          />
-          <kbd className="soft text-xs">/</kbd>
-        </label>
+        <SearchBox what="the pantry" placeholder="name, group, allergen" query={query} onQuery={setQuery} />
         <div className="join" role="group" aria-label="Show by kind">
           {[{ code: null, name: "all" }, ...ROLES].map(({ code, name }) => (
             <button
@@ -146,13 +128,11 @@ export function Ingredients({ pantry }: { pantry: PantryDocument }) {
   );
 }
 
-function shown(all: Ingredient[], query: string, role: string | null, sort: Column | null): Ingredient[] {
-  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = all.filter(
+function shown(all: Ingredient[], query: string, role: string | null, sort: Sort<Column> | null): Ingredient[] {
+  const matching = all.filter(
     (each) =>
       (role === null || (role === "own" ? each.own || each.ownValues.length > 0 : each.role === role)) &&
-      words.every((word) => `${each.name} ${each.code} ${each.group} ${each.allergens.join(" ")}`.toLowerCase().includes(word)),
+      found(query, each.name, each.code, each.group, ...each.allergens),
   );
-  const key = sort && KEYS[sort];
-  return key ? found.toSorted((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0)) : found;
+  return inOrder(matching, sort, KEYS);
 }

@@ -2,21 +2,43 @@ import { useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { type Lot, lotsQuery, type PantryDocument, problemOf } from "../api";
+import { SearchBox } from "../frame";
 import { useFigures } from "../kitchen";
-import { ProblemNotice } from "../parts";
+import { found, inOrder, ProblemNotice, type Sort, SortHeading } from "../parts";
 import { LotDialog } from "./LotDialog";
 
 const HOW = { typed: "as measured", dried: "by drying", meter: "by meter", "storage-air": "from its air" };
+
+type Column = "name" | "flour" | "milled" | "moisture" | "protein";
+
+const KEYS: Record<Column, (lot: Lot) => string | number> = {
+  name: ({ name }) => name.toLowerCase(),
+  flour: ({ ingredientName }) => ingredientName,
+  milled: ({ milledOn }) => -(milledOn ? Date.parse(milledOn) : 0),
+  moisture: ({ moisturePct }) => -(moisturePct ?? 0),
+  protein: ({ proteinPct }) => -(proteinPct ?? 0),
+};
 
 /** Lots of flour: when milled, how moist, how strong. */
 export function Lots({ pantry }: { pantry: PantryDocument }) {
   const figures = useFigures();
   const query = useQuery(lotsQuery);
   const [editing, setEditing] = useState<Lot | "new" | null>(null);
+  const [search, setSearch] = useState("");
+  const [sort, setSort] = useState<Sort<Column> | null>(null);
   const lots = query.data ?? [];
+  const rows = inOrder(
+    lots.filter((lot) => found(search, lot.name, lot.ingredientName, lot.note)),
+    sort,
+    KEYS,
+  );
+  const heading = (column: Column, label: string, className = "") => (
+    <SortHeading column={column} label={label} className={className} sort={sort} onSort={setSort} />
+  );
   return (
     <section aria-label="Flour lots">
-      <div className="flex items-center pb-2">
+      <div className="flex items-center gap-4 pb-2">
+        {lots.length > 0 && <SearchBox what="the lots" placeholder="lot, flour, note" query={search} onQuery={setSearch} />}
         <p className="soft flex-1 text-sm">
           Choose a lot in a formula’s flour line: its moisture and protein then count, and the change in water is shown.
         </p>
@@ -33,18 +55,18 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
         <table className="w-full text-sm">
           <thead>
             <tr className="soft text-left text-xs">
-              <th className="pb-1 font-normal">Lot</th>
-              <th className="pb-1 font-normal">flour</th>
-              <th className="pb-1 font-normal">milled</th>
-              <th className="w-24 pb-1 text-right font-normal">age</th>
-              <th className="w-32 pb-1 text-right font-normal">moisture</th>
-              <th className="w-24 pb-1 text-right font-normal">protein</th>
-              <th className="pb-1 pl-6 font-normal">note</th>
+              {heading("name", "Lot")}
+              {heading("flour", "flour")}
+              {heading("milled", "milled")}
+              <th className="w-24 pb-1.5 text-right font-normal">age</th>
+              {heading("moisture", "moisture", "w-32 text-right")}
+              {heading("protein", "protein", "w-24 text-right")}
+              <th className="pb-1.5 pl-6 font-normal">note</th>
               <th />
             </tr>
           </thead>
           <tbody>
-            {lots.map((lot) => (
+            {rows.map((lot) => (
               <tr key={lot.id} className={`hairline border-t ${lot.usedUp ? "opacity-55" : ""}`}>
                 <td className="font-display py-1.5 text-base">{lot.name}</td>
                 <td>{lot.ingredientName}</td>
@@ -68,6 +90,7 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
           </tbody>
         </table>
       )}
+      {lots.length > 0 && rows.length === 0 && <p className="soft py-12 text-center">No lot matches “{search}”.</p>}
       {editing && <LotDialog lot={editing === "new" ? null : editing} pantry={pantry} onClose={() => setEditing(null)} />}
     </section>
   );

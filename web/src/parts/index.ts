@@ -7,3 +7,5 @@ export { Hint } from "./Hint";
 export { Swatch, MaterialPatterns, materialFill, materialInk } from "./Materials";
 export { Steps } from "./Steps";
 export { Faulty } from "./Faulty";
+export { found } from "./found";
+export { inOrder, type Sort, SortHeading } from "./SortHeading";

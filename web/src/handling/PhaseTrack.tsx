@@ -1,0 +1,129 @@
+import { type KeyboardEvent, type PointerEvent, useRef } from "react";
+import type { Editor } from "../formula";
+import { useFigures } from "../kitchen";
+import type { Stretch } from "./chartGeometry";
+
+const NAMES: Record<string, string> = { rest: "rest", chill: "chilled", knead: "kneaded again" };
+const FILLS: Record<string, string> = { rest: "var(--color-base-300)", chill: "var(--color-neutral)", knead: "var(--color-secondary)" };
+const HEIGHT = 15;
+const ROOM_FOR_NAME = 46;
+const STEP = 1;
+const LARGE_STEP = 10;
+
+interface PhaseTrackProps {
+  stretches: Stretch[];
+  /** Upper edge of the track, in units of the drawing. */
+  top: number;
+  x: (minute: number) => number;
+  perMinute: number;
+  editor: Pick<Editor, "draft" | "edit">;
+}
+
+/** What happens between kneading and rolling, under the time axis; the end of each stretch can be dragged. */
+export function PhaseTrack({ stretches, top, x, perMinute, editor }: PhaseTrackProps) {
+  const figures = useFigures();
+  const phases = editor.draft.method?.phases ?? [];
+  const set = (index: number, minutes: number) => {
+    const whole = Math.max(0, Math.round(minutes));
+    editor.edit(
+      phases.length === 0
+        ? { kind: "settings", patch: { restMinutes: whole } }
+        : { kind: "method", patch: { phases: phases.map((phase, at) => (at === index ? { ...phase, minutes: whole } : phase)) } },
+    );
+  };
+  return asEdited(stretches, editor).map(({ kind, from, to, celsius }, index) => {
+    const width = Math.max(1, x(to) - x(from));
+    return (
+      <g key={index}>
+        <rect x={x(from)} width={width} y={top} height={HEIGHT} rx="2" fill={FILLS[kind]} opacity={kind === "rest" ? 1 : 0.85} />
+        <text x={x(from) + width / 2} y={top + 11} fontSize="10.5" textAnchor="middle" fill={kind === "rest" ? "currentColor" : "var(--color-neutral-content)"}>
+          {width > ROOM_FOR_NAME ? `${NAMES[kind]}${kind === "chill" ? ` ${figures.temperature(celsius)}` : ""}` : ""}
+        </text>
+        <Grip x={x(to)} top={top} name={`End of phase ${index + 1}, ${NAMES[kind]}`} minutes={to - from} perMinute={perMinute} onMinutes={(minutes) => set(index, minutes)} onHold={() => editor.edit({ kind: "settle" })} />
+      </g>
+    );
+  });
+}
+
+/** The stretches with the minutes that are in the fields already, before the answer to them is there. */
+function asEdited(stretches: Stretch[], { draft }: PhaseTrackProps["editor"]): Stretch[] {
+  const phases = draft.method?.phases ?? [];
+  const asked = phases.length > 0 ? phases.map(({ minutes }) => minutes) : [draft.restMinutes];
+  if (asked.length !== stretches.length) {
+    return stretches;
+  }
+  let at = stretches[0]?.from ?? 0;
+  return stretches.map((stretch, index) => {
+    const minutes = asked[index];
+    const from = at;
+    at += typeof minutes === "number" && minutes >= 0 ? minutes : stretch.to - stretch.from;
+    return { ...stretch, from, to: at };
+  });
+}
+
+interface GripProps {
+  x: number;
+  top: number;
+  name: string;
+  minutes: number;
+  perMinute: number;
+  onMinutes: (minutes: number) => void;
+  /** Before and after it is dragged: what is dragged at once is undone at once. */
+  onHold: () => void;
+}
+
+/** The end of a stretch: dragged, or moved with the arrow keys. The scale is that of the moment it was taken hold of. */
+function Grip({ x, top, name, minutes, perMinute, onMinutes, onHold }: GripProps) {
+  const figures = useFigures();
+  const held = useRef<{ x: number; minutes: number; perMinute: number; now: number } | null>(null);
+  const down = (event: PointerEvent<SVGGElement>) => {
+    const matrix = event.currentTarget.ownerSVGElement?.getScreenCTM();
+    if (matrix && event.button === 0) {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      onHold();
+      held.current = { x: event.clientX, minutes, perMinute: matrix.a * perMinute, now: minutes };
+    }
+  };
+  const move = (event: PointerEvent<SVGGElement>) => {
+    const start = held.current;
+    if (start) {
+      const to = Math.max(0, Math.round(start.minutes + (event.clientX - start.x) / start.perMinute));
+      if (to !== start.now) {
+        start.now = to;
+        onMinutes(to);
+      }
+    }
+  };
+  const up = () => {
+    held.current = null;
+    onHold();
+  };
+  const pressed = (event: KeyboardEvent) => {
+    const way = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
+    if (way !== undefined && !event.altKey) {
+      event.preventDefault();
+      onMinutes(minutes + way * (event.shiftKey ? LARGE_STEP : STEP));
+    }
+  };
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={name}
+      aria-valuemin={0}
+      aria-valuenow={Math.round(minutes)}
+      aria-valuetext={`${figures.number(minutes, 0)} min`}
+      className="cursor-ew-resize"
+      data-testid="phase-end"
+      onPointerDown={down}
+      onPointerMove={move}
+      onPointerUp={up}
+      onPointerCancel={up}
+      onKeyDown={pressed}
+    >
+      <title>{`${figures.number(minutes, 0)} min: drag, or use the arrow keys`}</title>
+      <rect x={x - 9} width="18" y={top - 4} height={HEIGHT + 8} fill="transparent" />
+      <rect x={x - 3} width="6" y={top - 2} height={HEIGHT + 4} rx="3" fill="var(--color-primary)" />
+    </g>
+  );
+}
