@@ -3,8 +3,7 @@ import { CSS } from "@dnd-kit/utilities";
 import { ChevronDown, ChevronUp, GripVertical } from "lucide-react";
 import { type KeyboardEvent, useState } from "react";
 import type { PantryDocument, PreparedLine } from "../api";
-import { useFigures } from "../kitchen";
-import { NumberField, Swatch } from "../parts";
+import { MassField, Swatch } from "../parts";
 import { boughtFor } from "./bought";
 import { type DraftLine, picks, weighed } from "./draft";
 import type { Faults } from "./faults";
@@ -43,7 +42,6 @@ const FORGOTTEN: Partial<DraftLine> = {
 /** One line of the bowl. */
 export function LineRow({ line, index, count, editor, pantry, faults, bakersPct, prepared, onEnter }: LineRowProps) {
   const { edit } = editor;
-  const figures = useFigures();
   const [open, setOpen] = useState(false);
   const { setNodeRef, transform, transition, isDragging, attributes, listeners } = useSortable({ id: line.key });
   const ingredient = pantry.ingredients.find((each) => each.code === line.ingredient) ?? null;
@@ -111,16 +109,14 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
             <LineNote line={line} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
           )}
         </div>
-        <NumberField
+        <MassField
+          bare
           label={label("Weight")}
           className="w-[5.2rem] shrink-0"
           value={line.grams}
-          format={figures.massNumber}
-          toTyped={figures.massUnitFromGrams}
-          fromTyped={figures.gramsFromMassUnit}
           error={faults.of(index, "grams")}
           dataField="grams"
-          placeholder={line.open ? "open" : line.prep && prepared ? figures.massNumber(prepared.grams) : ""}
+          placeholder={line.open ? "open" : line.prep && prepared ? prepared.grams : ""}
           onChange={(grams) => set(weighed(line, grams))}
           onKeyDown={enters}
         />

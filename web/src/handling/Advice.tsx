@@ -1,9 +1,14 @@
 import type { BenchAdvice } from "../api";
 import { type Figures, useFigures } from "../kitchen";
-import { Steps } from "../parts";
+import { Faulty, MassField, type NumberEntry, Steps } from "../parts";
 
 interface AdviceProps {
   advice: BenchAdvice;
+  /** What the cook puts in instead of what is advised. */
+  given: NumberEntry;
+  error: string | null;
+  onGiven: (grams: NumberEntry) => void;
+  onCount: () => void;
   kept: string | null;
   canKeep: boolean;
   /** Keeps what was done: the advice itself, or wet hands instead. */
@@ -14,7 +19,7 @@ interface AdviceProps {
 }
 
 /** What to do, with its range, what goes along, and what is in the bowl then. */
-export function Advice({ advice, kept, canKeep, onKeep, onTake, onThrow, name }: AdviceProps) {
+export function Advice({ advice, given, error, onGiven, onCount, kept, canKeep, onKeep, onTake, onThrow, name }: AdviceProps) {
   const figures = useFigures();
   const { before, after } = advice;
   const main = advice.additions.filter(({ carried }) => !carried);
@@ -27,6 +32,28 @@ export function Advice({ advice, kept, canKeep, onKeep, onTake, onThrow, name }:
           {figures.massNumber(advice.low)} to {figures.mass(advice.high)}, as far as the word reaches: begin with{" "}
           <strong>{figures.mass(advice.low)}</strong>, knead it in, and feel again.
         </p>
+      )}
+      {advice.additions.length > 0 && (
+        <form
+          className="flex items-center gap-2 pt-1"
+          onSubmit={(event) => {
+            event.preventDefault();
+            onCount();
+          }}
+        >
+          <span className="soft">I put in</span>
+          <MassField
+            className="w-24"
+            label="How much is put in"
+            value={given}
+            placeholder={advice.grams}
+            error={error}
+            dataField="given"
+            onChange={onGiven}
+          />
+          <button className="btn btn-xs">Count that</button>
+          <Faulty message={error} />
+        </form>
       )}
       {main.length > 1 && <p>{main.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}</p>}
       {along.length > 0 && (

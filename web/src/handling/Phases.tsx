@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import type { HandlingAnswer, MethodSpec } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../kitchen";
-import { Faulty, NumberField, type NumberEntry } from "../parts";
+import { Faulty, type NumberEntry, NumberField, TemperatureField } from "../parts";
 
 type Phase = NonNullable<MethodSpec["phases"]>[number];
 
@@ -85,16 +85,11 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                 onChange={(minutes) => change(index, { minutes: minutes as number | null })}
               />
               {phase.kind === "chill" && (
-                <NumberField
-                  framed
+                <TemperatureField
                   className="w-24"
                   label={`Fridge, phase ${index + 1}`}
-                  unit={`°${figures.temperatureUnit}`}
                   value={(phase.temperatureC ?? null) as NumberEntry}
-                  placeholder={figures.number(figures.degreesFromCelsius(5), 0)}
-                  format={(celsius) => figures.number(figures.degreesFromCelsius(celsius), 0)}
-                  toTyped={figures.degreesFromCelsius}
-                  fromTyped={figures.celsiusFromDegrees}
+                  placeholder={picture.phases[index]?.temperatureC}
                   error={faults.of(null, `method.phases[${index}].temperatureC`)}
                   onChange={(celsius) => change(index, { temperatureC: celsius as number | null })}
                 />

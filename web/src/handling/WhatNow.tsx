@@ -21,15 +21,25 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
   const [minute, setMinute] = useState<NumberEntry>(null);
   const [feel, setFeel] = useState<string | null>(null);
   const [kept, setKept] = useState<string | null>(null);
+  const [given, setGiven] = useState<NumberEntry>(null);
   const asked = minute ?? (batch.running ? Math.round(batch.minute) : null);
   const ask = useMutation({
-    mutationFn: () =>
+    mutationFn: (putIn: NumberEntry) =>
       taken(
         api.POST("/api/handling/now", {
-          body: { formula: editor.balanced, batch: batch.running?.id ?? null, minute: asked as number, feel: feel ?? "" },
+          body: {
+            formula: editor.balanced,
+            batch: batch.running?.id ?? null,
+            minute: asked as number,
+            feel: feel ?? "",
+            given: putIn as number | null,
+          },
         }),
       ),
-    onMutate: () => setKept(null),
+    onMutate: (putIn) => {
+      setKept(null);
+      setGiven(putIn);
+    },
   });
   const take = useMutation({
     mutationFn: (additions: BenchAdvice["additions"]) =>
@@ -40,7 +50,12 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
     },
   });
   const problem = problemOf(ask.error ?? take.error);
-  const advice = ask.data ?? null;
+  // A refused amount keeps the advice it was typed into.
+  const [last, setLast] = useState<BenchAdvice | null>(null);
+  if (ask.data && ask.data !== last) {
+    setLast(ask.data);
+  }
+  const advice = ask.isIdle ? null : (ask.data ?? last);
   const error = (field: string) => problem?.faults?.find((fault) => fault.field === field)?.message ?? null;
 
   return (
@@ -55,7 +70,7 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
         className="pt-1 text-sm"
         onSubmit={(event) => {
           event.preventDefault();
-          ask.mutate();
+          ask.mutate(null);
         }}
       >
         <label className="flex items-center gap-2">
@@ -95,10 +110,14 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
           What do I do now?
         </button>
       </form>
-      {problem && !error("minute") && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
+      {problem && !error("minute") && !error("given") && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
       {advice && (
         <Advice
           advice={advice}
+          given={given}
+          error={error("given")}
+          onGiven={setGiven}
+          onCount={() => ask.mutate(given)}
           kept={kept}
           canKeep={batch.running !== null}
           onKeep={(action) =>
@@ -114,6 +133,7 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
           onTake={() => take.mutate(advice.additions)}
           onThrow={() => {
             ask.reset();
+            setLast(null);
             setKept(null);
           }}
           name={name}

@@ -4,7 +4,7 @@ import { api, type Ingredient, type MeasuresDocument, type PantryDocument, probl
 import { boughtFor, type DraftLine, type Editor, type Faults, IngredientPicker, picks, weighed, PreparedName } from "../formula";
 import { LineNote } from "../formula/LineNote";
 import { useFigures } from "../kitchen";
-import { NumberField, Swatch } from "../parts";
+import { MassField, NumberField, Swatch } from "../parts";
 import { FillAmount } from "./FillAmount";
 import { RememberName } from "./RememberName";
 import { StatusMark } from "./StatusMark";
@@ -137,13 +137,11 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
         </div>
       </td>
       <td className="py-0.5">
-        <NumberField
+        <MassField
+          bare
           label={label("Weight")}
           value={line.grams}
           placeholder={line.open ? "?" : line.prep ? "all" : ""}
-          format={figures.massNumber}
-          toTyped={figures.massUnitFromGrams}
-          fromTyped={figures.gramsFromMassUnit}
           error={faults.of(index, "grams")}
           dataField="grams"
           onChange={(grams) => set(weighed(line, grams))}

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { api, type FormulaSpec, type PantryDocument, problemOf, taken } from "../api";
 import { Faults, IngredientPicker } from "../formula";
 import { useFigures } from "../kitchen";
-import { Dialog, type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { Dialog, MassField, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 
 interface PercentagesDialogProps {
   style: string;
@@ -95,15 +95,10 @@ export function PercentagesDialog({ style, pantry, onTaken, onClose }: Percentag
         </button>
         <label className="flex items-center gap-3 pt-3">
           <span className="soft">Dough in all</span>
-          <NumberField
-            framed
+          <MassField
             label="Dough in all"
             className="w-28"
-            unit={figures.massUnit}
             value={dough}
-            format={figures.massNumber}
-            toTyped={figures.massUnitFromGrams}
-            fromTyped={figures.gramsFromMassUnit}
             error={faults.of(null, "doughGrams")}
             onChange={setDough}
           />

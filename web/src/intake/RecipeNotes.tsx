@@ -1,7 +1,7 @@
 import type { RecipeNotes as Notes } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../kitchen";
-import { NumberField } from "../parts";
+import { MassField, NumberField } from "../parts";
 
 /** What the recipe says beside its lines: pieces, their weight, the method. */
 export function RecipeNotes({ editor, faults }: { editor: Editor; faults: Faults }) {
@@ -26,14 +26,9 @@ export function RecipeNotes({ editor, faults }: { editor: Editor; faults: Faults
         </label>
         <label className="w-32">
           <span className="soft block pb-0.5 text-xs">dough in a piece</span>
-          <NumberField
-            framed
+          <MassField
             label="Weight of a piece"
-            unit={figures.massUnit}
             value={notes.pieceGrams ?? null}
-            format={figures.massNumber}
-            toTyped={figures.massUnitFromGrams}
-            fromTyped={figures.gramsFromMassUnit}
             error={faults.of(null, "pieceGrams")}
             onChange={(pieceGrams) => set({ pieceGrams: pieceGrams as number | null })}
           />

@@ -2,14 +2,12 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, asFile, type FormulaSpec, formulasQuery, type PantryDocument, problemOf, taken } from "../api";
 import { draftOfSpec, type Editor } from "../formula";
-import { FilePicker, NumberField, type NumberEntry, ProblemNotice } from "../parts";
-import { useFigures } from "../kitchen";
+import { FilePicker, MassField, type NumberEntry, ProblemNotice } from "../parts";
 import { PercentagesDialog } from "./PercentagesDialog";
 import { withRecipe } from "./readRecipe";
 
 /** What a formula can be started from beside a pasted recipe. */
 export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
-  const figures = useFigures();
   const formulas = useQuery(formulasQuery).data ?? [];
   const [style, setStyle] = useState(editor.draft.style);
   const [flour, setFlour] = useState<NumberEntry>(400);
@@ -56,15 +54,10 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
             ))}
           </select>
         </label>
-        <NumberField
-          framed
+        <MassField
           label="Flour for it"
           className="w-24"
-          unit={figures.massUnit}
           value={flour}
-          format={figures.massNumber}
-          toTyped={figures.massUnitFromGrams}
-          fromTyped={figures.gramsFromMassUnit}
           onChange={setFlour}
         />
         <button className="btn btn-sm">Take</button>

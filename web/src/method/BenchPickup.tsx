@@ -1,7 +1,7 @@
 import type { MethodAnswer } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../kitchen";
-import { Faulty, Hint, NumberField, type NumberEntry } from "../parts";
+import { Faulty, Hint, MassField, type NumberEntry } from "../parts";
 
 interface BenchPickupProps {
   answer: MethodAnswer | null;
@@ -19,15 +19,10 @@ export function BenchPickup({ answer, editor, faults }: BenchPickupProps) {
   const weight = (field: "pickupBeforeGrams" | "pickupAfterGrams" | "pickupGrams", label: string) => (
     <div>
       <span className="soft block pb-0.5 text-xs">{label}</span>
-      <NumberField
-        framed
+      <MassField
         label={`On the bench: ${label}`}
-        unit={figures.massUnit}
         value={(method[field] ?? null) as NumberEntry}
-        placeholder={field === "pickupGrams" && answer ? figures.massNumber(answer.pickupGrams) : ""}
-        format={figures.massNumber}
-        toTyped={figures.massUnitFromGrams}
-        fromTyped={figures.gramsFromMassUnit}
+        placeholder={field === "pickupGrams" && answer ? answer.pickupGrams : ""}
         error={faults.of(null, `method.${field}`)}
         dataField={field}
         onChange={(grams) => editor.edit({ kind: "method", patch: { [field]: grams } })}

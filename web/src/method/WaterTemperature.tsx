@@ -2,7 +2,7 @@ import { Droplets } from "lucide-react";
 import type { MethodAnswer, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { type Figures, useFigures } from "../kitchen";
-import { Faulty, Hint, NumberField, type NumberEntry, Steps } from "../parts";
+import { Faulty, Hint, type NumberEntry, NumberField, Steps, TemperatureField } from "../parts";
 
 type Found = MethodAnswer["waterTemperature"];
 type Field = "doughC" | "flourC" | "coldC" | "hotC";
@@ -92,21 +92,15 @@ interface TemperatureProps {
 }
 
 function Temperature({ label, value, placeholder, error, field, onChange }: TemperatureProps) {
-  const figures = useFigures();
   return (
     <div>
       <span className="soft block truncate pb-0.5 text-xs" title={label}>
         {label}
       </span>
-      <NumberField
-        framed
+      <TemperatureField
         label={`Temperature: ${label}`}
-        unit={`°${figures.temperatureUnit}`}
         value={value}
         placeholder={placeholder}
-        format={(celsius) => figures.number(figures.degreesFromCelsius(celsius), 0)}
-        toTyped={figures.degreesFromCelsius}
-        fromTyped={figures.celsiusFromDegrees}
         error={error}
         dataField={field}
         onChange={onChange}

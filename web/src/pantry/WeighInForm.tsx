@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api, type MeasuresDocument, type PantryDocument, problemOf, taken } from "../api";
 import { IngredientPicker } from "../formula";
 import { useFigures } from "../kitchen";
-import { type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { MassField, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 
 interface WeighInFormProps {
   document: MeasuresDocument;
@@ -65,15 +65,10 @@ export function WeighInForm({ document, pantry, onChange }: WeighInFormProps) {
             onPick={({ code }) => setIngredient(code)}
           />
         </div>
-        <NumberField
-          framed
+        <MassField
           label="Weighed"
           className="w-24"
-          unit={figures.massUnit}
           value={grams}
-          format={figures.massNumber}
-          toTyped={figures.massUnitFromGrams}
-          fromTyped={figures.gramsFromMassUnit}
           error={problem?.field === "grams" ? problem.detail : null}
           onChange={setGrams}
         />

@@ -4,7 +4,7 @@ import { useFigures } from "../kitchen";
 /** What a number field holds: a number, nothing, or text that is no number and that the server will refuse by name. */
 export type NumberEntry = number | string | null;
 
-interface NumberFieldProps {
+export interface NumberFieldProps {
   label: string;
   value: NumberEntry;
   onChange: (value: NumberEntry) => void;

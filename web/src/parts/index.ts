@@ -9,3 +9,4 @@ export { Steps } from "./Steps";
 export { Faulty } from "./Faulty";
 export { found } from "./found";
 export { inOrder, type Sort, SortHeading } from "./SortHeading";
+export { MassField, TemperatureField } from "./UnitFields";

@@ -1,7 +1,6 @@
 import { Plus, X } from "lucide-react";
 import type { PantryDocument, StepSpec } from "../api";
-import { useFigures } from "../kitchen";
-import { Faulty, NumberField, type NumberEntry } from "../parts";
+import { Faulty, MassField, type NumberEntry } from "../parts";
 
 interface AddedProps {
   step: StepSpec;
@@ -17,7 +16,6 @@ const ROLES = new Set(["salt", "fat", "liquid", "dairy", "seasoning", "seed", "s
 
 /** What is put in at a step: water, fat, salt, spice. It counts in the formula's totals. */
 export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
-  const figures = useFigures();
   const added = step.added ?? [];
   const change = (index: number, patch: Partial<(typeof added)[number]>) =>
     set({ added: added.map((each, at) => (at === index ? { ...each, ...patch } : each)) });
@@ -48,14 +46,9 @@ export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
               <X size={13} aria-hidden />
             </button>
           </div>
-          <NumberField
-            framed
+          <MassField
             label={label("How much is put in")}
-            unit={figures.massUnit}
             value={(each.grams ?? null) as NumberEntry}
-            format={figures.massNumber}
-            toTyped={figures.massUnitFromGrams}
-            fromTyped={figures.gramsFromMassUnit}
             error={error(`added[${index}].grams`)}
             dataField="added"
             onChange={(grams) => change(index, { grams: grams as number | null })}

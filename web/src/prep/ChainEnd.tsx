@@ -2,7 +2,7 @@ import { Link as LinkIcon } from "lucide-react";
 import type { ChainAnswer, ChainSpec } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../kitchen";
-import { NumberField, type NumberEntry } from "../parts";
+import { MassField, type NumberEntry } from "../parts";
 import { addStep, linkChain } from "./editChain";
 import { REMARKS, type StepKind, STEPS } from "./steps";
 
@@ -96,15 +96,10 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
       </div>
       <div className="flex items-center gap-1 pt-2 text-xs">
         <span className="soft">I need</span>
-        <NumberField
-          framed
+        <MassField
           label="How much I need"
           className="w-24"
-          unit={figures.massUnit}
           value={need as NumberEntry}
-          format={figures.massNumber}
-          toTyped={figures.massUnitFromGrams}
-          fromTyped={figures.gramsFromMassUnit}
           dataField="need"
           onChange={(grams) => onNeed(typeof grams === "number" && grams > 0 ? grams : null)}
         />

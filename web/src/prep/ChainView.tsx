@@ -4,7 +4,7 @@ import type { Caution, ChainAnswer, ChainSpec, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { IngredientPicker } from "../formula";
 import { useFigures } from "../kitchen";
-import { Faulty, NumberField } from "../parts";
+import { Faulty, MassField } from "../parts";
 import { Bar } from "./Bar";
 import { ChainEnd } from "./ChainEnd";
 import { editChain, removeChain } from "./editChain";
@@ -100,14 +100,9 @@ export function ChainView({ chain, index, answer: fresh, faults, cautions, edito
             error={error("ingredient")}
             onPick={(picked) => editChain(editor, index, { ingredient: picked.code })}
           />
-          <NumberField
-            framed
+          <MassField
             label="Bought weight"
-            unit={figures.massUnit}
             value={chain.grams ?? null}
-            format={figures.massNumber}
-            toTyped={figures.massUnitFromGrams}
-            fromTyped={figures.gramsFromMassUnit}
             error={error("grams")}
             dataField="bought"
             onChange={(grams) => editChain(editor, index, { grams: grams as number | null }, "grams")}

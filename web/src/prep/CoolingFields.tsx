@@ -1,6 +1,6 @@
 import type { StepAnswer, StepSpec } from "../api";
 import { useFigures } from "../kitchen";
-import { Faulty, NumberField, type NumberEntry } from "../parts";
+import { Faulty, type NumberEntry, NumberField, TemperatureField } from "../parts";
 import { Row } from "./Row";
 
 type Temperature = "fromC" | "roomC" | "targetC" | "readC";
@@ -20,15 +20,10 @@ export function CoolingFields({ step, cooling, error, set, label }: CoolingField
   const change = (patch: Partial<NonNullable<StepSpec["cooling"]>>) => set({ cooling: { ...asked, ...patch } });
   const degrees = (field: Temperature, name: string, placeholder?: number) => (
     <Row name={name}>
-      <NumberField
-        framed
+      <TemperatureField
         label={label(name)}
-        unit={`°${figures.temperatureUnit}`}
         value={(asked[field] ?? null) as NumberEntry}
-        placeholder={placeholder === undefined ? "" : figures.number(figures.degreesFromCelsius(placeholder), 0)}
-        format={(celsius) => figures.number(figures.degreesFromCelsius(celsius), 0)}
-        toTyped={figures.degreesFromCelsius}
-        fromTyped={figures.celsiusFromDegrees}
+        placeholder={placeholder}
         error={error(`cooling.${field}`)}
         dataField={field}
         onChange={(celsius) => change({ [field]: celsius })}

@@ -2,8 +2,8 @@ import { ChevronLeft, ChevronRight, X } from "lucide-react";
 import { type Caution, type PantryDocument, type StepAnswer, type StepSpec } from "../api";
 import { StepCautions } from "../caution";
 import type { Editor, Faults } from "../formula";
-import { type Figures, useFigures } from "../kitchen";
-import { Faulty, NumberField, type NumberEntry, Steps } from "../parts";
+import { useFigures } from "../kitchen";
+import { Faulty, MassField, type NumberEntry, NumberField, Steps } from "../parts";
 import { Added } from "./Added";
 import { Bar } from "./Bar";
 import { CoolingFields } from "./CoolingFields";
@@ -54,13 +54,13 @@ export function StepColumn({ step, chain, place, count, answer, most, stale, fau
           <X size={14} aria-hidden />
         </Act>
       </div>
-      <Weight label={label("Before")} name="before" field="beforeGrams" value={step.beforeGrams} typical={answer?.beforeGrams} {...{ error, set, figures }} />
-      <Weight label={label("After")} name="after" field="afterGrams" value={step.afterGrams} typical={answer?.after.grams} {...{ error, set, figures }} />
+      <Weight label={label("Before")} name="before" field="beforeGrams" value={step.beforeGrams} typical={answer?.beforeGrams} {...{ error, set }} />
+      <Weight label={label("After")} name="after" field="afterGrams" value={step.afterGrams} typical={answer?.after.grams} {...{ error, set }} />
       {kind.liquid && (
-        <Weight label={label("Liquid")} name="liquid" field="liquidGrams" value={step.liquidGrams} typical={answer?.liquid.caughtGrams} {...{ error, set, figures }} />
+        <Weight label={label("Liquid")} name="liquid" field="liquidGrams" value={step.liquidGrams} typical={answer?.liquid.caughtGrams} {...{ error, set }} />
       )}
       {kind.off && (
-        <Weight label={label("Water driven off")} name="or off" field="liquidGrams" value={step.liquidGrams} typical={answer?.drivenOffGrams} {...{ error, set, figures }} />
+        <Weight label={label("Water driven off")} name="or off" field="liquidGrams" value={step.liquidGrams} typical={answer?.drivenOffGrams} {...{ error, set }} />
       )}
       {kind.piece && (
         <Row name="pieces">
@@ -119,22 +119,16 @@ interface WeightProps {
   typical: number | undefined;
   error: (field: string) => string | null;
   set: (patch: Partial<StepSpec>) => void;
-  figures: Figures;
 }
 
 /** A weight the cook may have; the typical one stands in as long as the field is empty. */
-function Weight({ label, name, field, value, typical, error, set, figures }: WeightProps) {
+function Weight({ label, name, field, value, typical, error, set }: WeightProps) {
   return (
     <Row name={name}>
-      <NumberField
-        framed
+      <MassField
         label={label}
-        unit={figures.massUnit}
         value={(value ?? null) as NumberEntry}
-        placeholder={typical === undefined ? "" : figures.massNumber(typical)}
-        format={figures.massNumber}
-        toTyped={figures.massUnitFromGrams}
-        fromTyped={figures.gramsFromMassUnit}
+        placeholder={typical}
         error={error(field)}
         dataField={field}
         onChange={(grams) => set({ [field]: grams })}

@@ -1,14 +1,16 @@
 package verdamen.core.handling;
 
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.Coded;
-import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
@@ -31,7 +33,8 @@ import verdamen.core.pantry.Pantry;
  * @param grams how much water or flour to put in, g; 0 for none
  * @param low the same if the dough is as near to right as the word allows, g: begin with it, knead, and feel again
  * @param high the same if it is as far from right as the word allows, g
- * @param additions what to put in, in order of the lines, with what goes along; empty when nothing
+ * @param given how much of it counts below, g: the same, or what the cook says
+ * @param additions what that is, in order of the lines, with what goes along; empty when nothing
  * @param before what is in the bowl now
  * @param after what is in it then
  * @param steps how it comes about
@@ -50,10 +53,13 @@ public record BenchAdvice(
         double grams,
         double low,
         double high,
+        double given,
         List<Added> additions,
         InTheBowl before,
         InTheBowl after,
         List<Step> steps) {
+
+    private static final double MOST_GIVEN = 1_000_000;
 
     /** What to do. */
     public enum Action implements Coded {
@@ -92,29 +98,22 @@ public record BenchAdvice(
      * @param pantry where its ingredients come from
      * @param minute minute since wetting, 0 to the horizon of the timeline
      * @param feel code of the feel word
+     * @param given how much water or flour the cook puts in, g, 0 to 1,000,000; absent for as much as is advised
      * @throws RefusedException when the formula has a fault, there is no such minute or word, or nothing in the dough drinks
      */
-    public static BenchAdvice of(FormulaSpec spec, Pantry pantry, int minute, String feel) {
+    public static BenchAdvice of(FormulaSpec spec, Pantry pantry, int minute, String feel, @Nullable Double given) {
         Formula formula = FormulaReader.read(spec, pantry);
         Dough dough = Dough.of(formula);
-        Feel felt = pantry.feels().stream()
-                .filter(each -> each.code().equals(feel))
-                .findFirst()
-                .orElseThrow(() -> refused("feel", FaultCode.UNKNOWN_CODE, feel, null));
-        int horizon = formula.timeline().horizon();
-        if (minute < 0 || minute > horizon) {
-            FaultCode code = minute < 0 ? FaultCode.TOO_SMALL : FaultCode.TOO_LARGE;
-            throw refused("minute", code, String.valueOf(minute), minute < 0 ? 0.0 : horizon);
-        }
-        Double expected = dough.softness(minute);
-        if (expected == null) {
-            throw refused("lines", FaultCode.NO_FLOUR, null, null);
-        }
-        return new BenchAdviser(spec, dough, minute, felt, expected).advice();
-    }
-
-    private static RefusedException refused(
-            String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
-        return new RefusedException(List.of(new Fault(null, field, code, value, limit)));
+        Faults faults = new Faults();
+        Optional<Feel> felt =
+                pantry.feels().stream().filter(each -> each.code().equals(feel)).findFirst();
+        faults.require(felt.isPresent(), "feel", FaultCode.UNKNOWN_CODE, feel);
+        faults.number("minute", (double) minute, 0, formula.timeline().horizon());
+        faults.number("given", given, 0, MOST_GIVEN);
+        Double expected = dough.softness(Math.max(0, minute));
+        faults.require(expected != null, "lines", FaultCode.NO_FLOUR, null);
+        faults.refuse();
+        return new BenchAdviser(spec, dough, minute, felt.orElseThrow(), Objects.requireNonNull(expected), given)
+                .advice();
     }
 }

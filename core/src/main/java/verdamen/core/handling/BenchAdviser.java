@@ -37,9 +37,10 @@ final class BenchAdviser {
     private final double laterPerFelt;
     private final double later;
     private final double target;
+    private final @Nullable Double given;
     private final List<Step> steps = new ArrayList<>();
 
-    BenchAdviser(FormulaSpec spec, Dough dough, int minute, Feel felt, double expected) {
+    BenchAdviser(FormulaSpec spec, Dough dough, int minute, Feel felt, double expected, @Nullable Double given) {
         this.spec = spec;
         this.dough = dough;
         this.formula = dough.formula();
@@ -51,6 +52,7 @@ final class BenchAdviser {
         this.laterPerFelt = (then == null ? expected : then) / expected;
         this.later = felt.softnessMid() * laterPerFelt;
         this.target = formula.softnessTarget();
+        this.given = given;
     }
 
     BenchAdvice advice() {
@@ -78,6 +80,7 @@ final class BenchAdviser {
                 additions.isEmpty() ? 0 : grams(action, later),
                 additions.isEmpty() ? 0 : Math.min(atFrom, atTo),
                 additions.isEmpty() ? 0 : Math.max(atFrom, atTo),
+                additions.isEmpty() ? 0 : given(grams(action, later)),
                 additions,
                 InTheBowl.of(dough),
                 additions.isEmpty() ? InTheBowl.of(dough) : after(additions),
@@ -110,6 +113,11 @@ final class BenchAdviser {
             case ADD_FLOUR -> Math.max(0, (softness - target) * drinks / (target * dough.flourDrinksPerGram(rollAt)));
             default -> 0;
         };
+    }
+
+    /** What the cook puts in; as much as is advised when nothing is said. */
+    private double given(double advised) {
+        return given == null ? advised : given;
     }
 
     private InTheBowl after(List<Added> additions) {
@@ -166,7 +174,7 @@ final class BenchAdviser {
                         Term.grams(Symbol.DRINKS, dough.drinksGrams(rollAt))),
                 grams,
                 Unit.GRAMS));
-        return List.of(new Added(formula.pantry().plainWater().code(), grams, false));
+        return List.of(new Added(formula.pantry().plainWater().code(), given(grams), false));
     }
 
     /** Flour, shared as the flours are; salt, fat and leaveners go along, so that their percentages stay. */
@@ -189,12 +197,13 @@ final class BenchAdviser {
                         Term.factor(Symbol.FLOUR_DRINKS_PER_GRAM, perGram)),
                 grams,
                 Unit.GRAMS));
+        double given = given(grams);
         List<Added> all = new ArrayList<>();
         for (Line line : formula.askedLines()) {
             if (isFlour(line) && line.grams() > 0) {
-                all.add(new Added(line.ingredient().code(), grams * line.grams() / weighed, false));
+                all.add(new Added(line.ingredient().code(), given * line.grams() / weighed, false));
             } else if (goesAlong(line)) {
-                all.add(new Added(line.ingredient().code(), grams / dough.flourGrams() * line.grams(), true));
+                all.add(new Added(line.ingredient().code(), given / dough.flourGrams() * line.grams(), true));
             }
         }
         return all;

@@ -27,7 +27,7 @@ public class BenchAdviceTest {
             "roti", line("wheat-atta", 400), line("water", 262), line("neutral-oil", 12), line("salt-fine", 8));
 
     private static BenchAdvice advice(FormulaSpec spec, int minute, String feel) {
-        return BenchAdvice.of(spec, Doughs.BOOK, minute, feel);
+        return BenchAdvice.of(spec, Doughs.BOOK, minute, feel, null);
     }
 
     @Test
@@ -141,6 +141,32 @@ public class BenchAdviceTest {
             assertEquals(advice.after(), InTheBowl.of(Dough.of(Doughs.read(PutIn.into(ROTI, all)))), feel);
             assertEquals(advice.before(), InTheBowl.of(Dough.of(Doughs.read(ROTI))), feel);
         }
+    }
+
+    @Test
+    public void whatTheCookPutsInCountsInsteadOfWhatIsAdvised() {
+        BenchAdvice advised = advice(ROTI, 20, "slack");
+        BenchAdvice half = BenchAdvice.of(ROTI, Doughs.BOOK, 20, "slack", advised.grams() / 2);
+        assertEquals(half.grams(), advised.grams());
+        assertEquals(half.given(), advised.grams() / 2);
+        for (int at = 0; at < half.additions().size(); at++) {
+            assertEquals(
+                    half.additions().get(at).grams(),
+                    advised.additions().get(at).grams() / 2,
+                    1e-9);
+        }
+        assertEquals(half.after().saltPct(), half.before().saltPct(), 1e-9);
+        BenchAdvice water = BenchAdvice.of(ROTI, Doughs.BOOK, 20, "stiff", 10.0);
+        assertEquals(water.after().doughGrams(), water.before().doughGrams() + 10, 1e-9);
+        assertEquals(BenchAdvice.of(ROTI, Doughs.BOOK, 20, "soft", 10.0).given(), 0.0, "nothing is advised");
+    }
+
+    @Test
+    public void allThatIsWrongIsToldAtOnce() {
+        RefusedException refused =
+                expectThrows(RefusedException.class, () -> BenchAdvice.of(ROTI, Doughs.BOOK, 500, "gooey", -3.0));
+        assertEquals(
+                refused.faults().stream().map(fault -> fault.field()).toList(), List.of("feel", "minute", "given"));
     }
 
     @Test

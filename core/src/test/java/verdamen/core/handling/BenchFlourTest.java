@@ -61,7 +61,7 @@ public class BenchFlourTest {
 
     @Test
     public void adviceAndSpillLeaveTheBenchAlone() {
-        BenchAdvice advice = BenchAdvice.of(rolledWith("bench-flour"), Doughs.BOOK, 20, "slack");
+        BenchAdvice advice = BenchAdvice.of(rolledWith("bench-flour"), Doughs.BOOK, 20, "slack", null);
         double flour = advice.additions().stream()
                 .filter(added -> !added.carried())
                 .mapToDouble(BenchAdvice.Added::grams)

@@ -76,14 +76,20 @@ class HandlingController {
      * @param batch id of the batch that is felt: what is in its bowl counts; absent for a dough of the formula
      * @param minute whole minutes since water met flour
      * @param feel code of the feel word
+     * @param given how much water or flour is put in, g; absent for as much as is advised
      */
-    record NowRequest(FormulaSpec formula, @Nullable Long batch, int minute, String feel) {}
+    record NowRequest(
+            FormulaSpec formula,
+            @Nullable Long batch,
+            int minute,
+            String feel,
+            @Nullable Double given) {}
 
     /** What to do now. */
     @PostMapping("/now")
     BenchAdvice now(@RequestBody NowRequest request) {
         FormulaSpec bowl = request.batch() == null ? request.formula() : batches.inTheBowl(request.batch());
-        return BenchAdvice.of(bowl, pantry.pantry(), request.minute(), request.feel());
+        return BenchAdvice.of(bowl, pantry.pantry(), request.minute(), request.feel(), request.given());
     }
 
     /**

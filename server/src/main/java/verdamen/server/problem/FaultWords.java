@@ -108,6 +108,7 @@ public final class FaultWords {
             Map.entry("kneadMinutes", "The minutes of kneading"),
             Map.entry("minute", "The minute"),
             Map.entry("feel", "The feel"),
+            Map.entry("given", "What you put in"),
             Map.entry("share", "The share that is missing"),
             Map.entry("symptom", "What went wrong"),
             Map.entry("who", "Who has read it"),
