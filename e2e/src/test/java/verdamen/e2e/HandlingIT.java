@@ -6,69 +6,23 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import org.openqa.selenium.By;
-import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
-import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 
 /** The Handling and Method stations, the feel guide and the model's page. */
-public class HandlingIT extends BrowserTest {
-
-    @AfterMethod
-    public void forgetEdits() {
-        forget();
-    }
-
-    private void handling(String formula) {
-        openBalance(formula);
-        driver().findElement(By.linkText("Handling")).click();
-        settled("handling");
-    }
-
-    private void settled(String station) {
-        css("[data-testid=" + station + "][data-current=true]");
-    }
-
-    private WebElement css(String selector) {
-        return patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(selector)));
-    }
-
-    private WebElement click(String selector) {
-        WebElement found = css(selector);
-        ((JavascriptExecutor) driver()).executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
-        patience().until(ExpectedConditions.elementToBeClickable(found)).click();
-        return found;
-    }
-
-    private void button(String words) {
-        By place = By.xpath("//button[normalize-space()='" + words + "' or @aria-label='" + words + "']");
-        WebElement found = patience().until(ExpectedConditions.elementToBeClickable(place));
-        ((JavascriptExecutor) driver()).executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
-        found.click();
-    }
-
-    private void type(String selector, String value) {
-        WebElement field = css(selector);
-        ((JavascriptExecutor) driver()).executeScript("arguments[0].scrollIntoView({block: 'center'})", field);
-        field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
-    }
-
-    private void waitForText(String selector, String text) {
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(selector), text));
-    }
+public class HandlingIT extends StationTest {
 
     @Test
     public void aRestOnTheTimeAxisMovesTheCurve() {
-        handling("Pumpkin and emmer roti");
+        station("Pumpkin and emmer roti", "Handling");
         assertTrue(css("[data-testid=window-words]").getText().startsWith("Roll"));
         int first = Integer.parseInt(css("[data-testid=window-shade]").getAttribute("data-first"));
         button("knead again");
-        settled("handling");
+        settled("Handling");
         patience()
                 .until(driver ->
                         Integer.parseInt(css("[data-testid=window-shade]").getAttribute("data-first")) > first);
@@ -79,8 +33,39 @@ public class HandlingIT extends BrowserTest {
     }
 
     @Test
+    public void theEndOfARestIsDraggedAndMovedByKeys() {
+        station("Pumpkin and emmer roti", "Handling");
+        new Actions(driver())
+                .dragAndDropBy(seen("[data-testid=phase-end]"), 120, 0)
+                .perform();
+        settled("Handling");
+        int dragged = minutes("[data-field=restMinutes]");
+        assertTrue(dragged > 30, "rest of " + dragged);
+        seen("[data-testid=phase-end]").sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_LEFT), Keys.ARROW_RIGHT);
+        assertEquals(minutes("[data-field=restMinutes]"), dragged - 9);
+        button("chill");
+        settled("Handling");
+        List<WebElement> ends = driver().findElements(By.cssSelector("[data-testid=phase-end]"));
+        assertEquals(ends.size(), 2);
+        new Actions(driver()).dragAndDropBy(ends.get(1), 60, 0).perform();
+        settled("Handling");
+        List<WebElement> fields = driver().findElements(By.cssSelector("[data-field=phase-minutes]"));
+        assertTrue(Integer.parseInt(fields.get(1).getAttribute("value")) > 60);
+        button("Undo");
+        patience()
+                .until(driver -> driver.findElements(By.cssSelector("[data-field=phase-minutes]"))
+                        .get(1)
+                        .getAttribute("value")
+                        .equals("60"));
+    }
+
+    private int minutes(String field) {
+        return Integer.parseInt(css(field).getAttribute("value"));
+    }
+
+    @Test
     public void aFigureOpensToItsLinesAndItsHelps() {
-        handling("Courgette and barley tortilla");
+        station("Courgette and barley tortilla", "Handling");
         click("[data-figure=tear] button");
         assertFalse(driver().findElements(By.cssSelector("[data-figure=tear] [data-help]"))
                 .isEmpty());
@@ -92,20 +77,19 @@ public class HandlingIT extends BrowserTest {
 
     @Test
     public void theThicknessOfTheDiscIsDragged() {
-        handling("Courgette and barley tortilla");
+        station("Courgette and barley tortilla", "Handling");
         String before = css("[data-testid=disc-diameter]").getText();
-        WebElement edge = css("[data-testid=drag-thickness]");
-        ((JavascriptExecutor) driver()).executeScript("arguments[0].scrollIntoView({block: 'center'})", edge);
+        WebElement edge = seen("[data-testid=drag-thickness]");
         new Actions(driver()).dragAndDropBy(edge, 0, -40).perform();
         patience().until(driver -> !css("[data-testid=disc-diameter]").getText().equals(before));
         button("Roll it so");
         css("[data-testid=unsaved]");
-        settled("handling");
+        settled("Handling");
     }
 
     @Test
     public void whatDoIDoNowIsKeptOnTheBatch() {
-        handling("Pumpkin and emmer roti");
+        station("Pumpkin and emmer roti", "Handling");
         type("[data-field=minutesAgo]", "14");
         button("Start a batch");
         css("[data-testid=now-line]");
@@ -117,13 +101,60 @@ public class HandlingIT extends BrowserTest {
         css("[data-correction=add-water]");
         assertTrue(
                 driver().findElements(By.cssSelector("[data-testid=unsaved]")).isEmpty(), "the formula stays");
+        String first = css("[data-testid=bowl]").getText();
+        click("[data-testid=what-now] form button");
+        css("[data-testid=advice-range]");
+        type("[data-field=given]", "10");
+        button("Count that");
+        patience()
+                .until(driver -> driver.findElements(By.xpath("//tr[td[1]='dough']")).stream()
+                        .anyMatch(row -> grams(row, 3) == grams(row, 2) + 10));
+        button("Keep on the batch");
+        patience().until(driver -> !css("[data-testid=bowl]").getText().equals(first));
+        waitForText("[data-testid=batch]", "water added: 10 g");
         button("Throw the batch away");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=now-line]")));
     }
 
+    private static double grams(WebElement row, int column) {
+        return Double.parseDouble(
+                row.findElement(By.xpath("td[" + column + "]")).getText().replace(" g", ""));
+    }
+
+    @Test
+    public void whatWasPutInIsTakenIntoTheFormula() {
+        station("Pumpkin and emmer roti", "Handling");
+        type("[data-testid=what-now] [data-field=minute]", "20");
+        click("input[name=feel][value=stiff]");
+        click("[data-testid=what-now] form button");
+        type("[data-field=given]", "-4");
+        button("Count that");
+        waitForText("[data-testid=advice]", "What you put in is -4; it must be at least 0");
+        type("[data-field=given]", "20");
+        button("Count that");
+        waitForText("[data-testid=advice]", "Take into the formula");
+        double before = balanceWater();
+        station("Pumpkin and emmer roti", "Handling");
+        type("[data-testid=what-now] [data-field=minute]", "20");
+        click("input[name=feel][value=stiff]");
+        click("[data-testid=what-now] form button");
+        type("[data-field=given]", "20");
+        button("Count that");
+        button("Take into the formula");
+        waitForText("[data-testid=advice]", "undo takes it back");
+        assertEquals(balanceWater(), before + 20, 0.5);
+    }
+
+    /** Grams of water in the bowl, as the balance has them. */
+    private double balanceWater() {
+        go("Balance");
+        int line = balance().ingredients().indexOf("Water");
+        return Double.parseDouble(balance().field(line, "grams"));
+    }
+
     @Test
     public void aMinuteThatCannotBeIsNamed() {
-        handling("Pumpkin and emmer roti");
+        station("Pumpkin and emmer roti", "Handling");
         type("[data-testid=what-now] [data-field=minute]", "900");
         click("input[name=feel][value=soft]");
         click("[data-testid=what-now] form button");
@@ -132,7 +163,7 @@ public class HandlingIT extends BrowserTest {
 
     @Test
     public void somethingForgottenAndSomethingGoneWrong() {
-        handling("Courgette and barley tortilla");
+        station("Courgette and barley tortilla", "Handling");
         new Select(css("[aria-label='What was spilled or forgotten']")).selectByVisibleText("Salt, fine");
         click("[data-testid=spill] form button");
         waitForText("[data-testid=spill-answer]", "Put in 3 g salt");
@@ -146,9 +177,7 @@ public class HandlingIT extends BrowserTest {
 
     @Test
     public void anAcknowledgedCautionComesBackWhenItsCauseChanges() {
-        openBalance("Pumpkin and emmer roti");
-        driver().findElement(By.linkText("Method")).click();
-        settled("method");
+        station("Pumpkin and emmer roti", "Method");
         button("Acknowledge: Raw flour and raw dough");
         type("[aria-label='Who has read it']", "Bench");
         button("I have read it");
@@ -157,30 +186,25 @@ public class HandlingIT extends BrowserTest {
         BalancePage page = balance();
         page.addLine("whole rye", "20");
         page.settled();
-        driver().findElement(By.linkText("Method")).click();
-        settled("method");
+        go("Method");
         waitForText("[data-caution=raw-flour]", "rye-whole");
     }
 
     @Test
     public void aSchoolIsChosenWithItsEffectInView() {
-        openBalance("Pumpkin and emmer roti");
-        driver().findElement(By.linkText("Method")).click();
-        settled("method");
+        station("Pumpkin and emmer roti", "Method");
         String rubbed = "[data-question=fat-timing] [data-school=coat-first]";
         assertTrue(css(rubbed).getText().contains("less water"), css(rubbed).getText());
         click(rubbed);
         css(rubbed + "[aria-pressed=true]");
-        settled("method");
+        settled("Method");
         button("Undo");
         css("[data-question=fat-timing] [data-school=with-water][aria-pressed=true]");
     }
 
     @Test
     public void theWaterTemperatureSaysWhatElseToCool() {
-        openBalance("Yellow-pea pita");
-        driver().findElement(By.linkText("Method")).click();
-        settled("method");
+        station("Yellow-pea pita", "Method");
         type("[data-testid=water-temperature] [data-field=doughC]", "50");
         waitForText("[data-testid=verdict]", "harms the yeast");
         type("[data-testid=water-temperature] [data-field=doughC]", "26");
@@ -204,7 +228,7 @@ public class HandlingIT extends BrowserTest {
 
     @Test
     public void anOpenedFigureLeadsToItsPlaceInTheModel() {
-        handling("Pumpkin and emmer roti");
+        station("Pumpkin and emmer roti", "Handling");
         click("[data-figure=gluten] button");
         click("[data-figure=gluten] a[href='/model#GLUTEN']");
         waitForText("[data-rule=GLUTEN]", "strong white flour");

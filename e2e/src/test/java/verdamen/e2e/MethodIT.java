@@ -6,68 +6,24 @@ import static org.testng.Assert.assertTrue;
 
 import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
-import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
-import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 
 /** Method and what belongs to it: bench and hands, two stages, exchanges, the water, what is saved; units of the kitchen. */
-public class MethodIT extends BrowserTest {
-
-    @AfterMethod
-    public void forgetEdits() {
-        forget();
-    }
-
-    private WebElement css(String selector) {
-        return patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(selector)));
-    }
-
-    private void method(String formula) {
-        openBalance(formula);
-        driver().findElement(By.linkText("Method")).click();
-        settled();
-    }
-
-    private void settled() {
-        css("[data-testid=method][data-current=true]");
-    }
-
-    private WebElement seen(String selector) {
-        WebElement found = css(selector);
-        ((JavascriptExecutor) driver()).executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
-        return found;
-    }
-
-    private void click(String selector) {
-        patience()
-                .until(ExpectedConditions.elementToBeClickable(seen(selector)))
-                .click();
-    }
-
-    private void type(String selector, String value) {
-        WebElement field = seen(selector);
-        field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
-    }
-
-    private void waitForText(String selector, String text) {
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(selector), text));
-    }
+public class MethodIT extends StationTest {
 
     private String needed() {
         driver().findElement(By.linkText("Balance")).click();
         String needed = balance().waterNeeded();
-        driver().findElement(By.linkText("Method")).click();
-        settled();
+        go("Method");
         return needed;
     }
 
     @Test
     public void whatTheDoughTakesUpIsWeighedBeforeAndAfter() {
-        method("Pumpkin and emmer roti");
+        station("Pumpkin and emmer roti", "Method");
         String before = needed();
         click("[data-question=sticking] [data-school=bench-flour]");
         waitForText("[data-testid=pickup]", "a typical value");
@@ -83,13 +39,13 @@ public class MethodIT extends BrowserTest {
 
     @Test
     public void aSoakerHasItsOwnLinesAndTime() {
-        method("Pumpkin and emmer roti");
+        station("Pumpkin and emmer roti", "Method");
         String before = needed();
         new Select(seen("[aria-label='First stage']")).selectByValue("soaker");
-        settled();
+        settled("Method");
         type("[data-field=standingMinutes]", "480");
         click("[aria-label='Whole emmer flour, line 1, belongs to the soaker']");
-        settled();
+        settled("Method");
         String after = needed();
         assertTrue(grams(after) >= grams(before), "what has stood has drunk: " + before + " then " + after);
         type("[data-field=standingMinutes]", "-5");
@@ -102,7 +58,7 @@ public class MethodIT extends BrowserTest {
 
     @Test
     public void theWaterIsSetToItsTemperature() {
-        method("Yellow-pea pita");
+        station("Yellow-pea pita", "Method");
         type("[data-testid=water-temperature] [data-field=doughC]", "27");
         waitForText("[data-testid=verdict]", "Mix");
         String degrees = css("[data-testid=water-c]").getText();
@@ -111,6 +67,18 @@ public class MethodIT extends BrowserTest {
         balance();
         String field = css("[data-field=waterTemperatureC]").getAttribute("value");
         assertEquals(field + " °C", degrees);
+    }
+
+    @Test
+    public void theSchoolFollowedIsThatOfTheChainsAndShowsTheFormulaAsItIs() {
+        station("Courgette and barley tortilla", "Method");
+        String question = "[data-question=pressed-liquid] ";
+        css(question + "[data-school=dough-water][aria-pressed=true]");
+        String hand = css("[data-question=kneading] [data-school=hand] [data-testid=effect]")
+                .getText();
+        String water = hand.split(" g of water")[0];
+        waitForText(question + "[data-school=dough-water] [data-testid=effect]", water + " g of water");
+        waitForText(question + "[data-school=discarded] [data-testid=effect]", "more water");
     }
 
     @Test
@@ -125,13 +93,13 @@ public class MethodIT extends BrowserTest {
 
     @Test
     public void chosenSchoolsPhasesAndCautionsAreSaved() {
-        method("Semolina and chard round");
+        station("Semolina and chard round", "Method");
         click("[data-question=heat] [data-school=covered]");
         css("[data-question=heat] [data-school=covered][aria-pressed=true]");
-        settled();
+        settled("Method");
         click("[data-question=rest] [data-school=overnight]");
         css("[data-question=rest] [data-school=overnight][aria-pressed=true]");
-        settled();
+        settled("Method");
         click("[data-caution=raw-dough-dated] button");
         type("[aria-label='Who has read it']", "Schools desk");
         click("[data-caution=raw-dough-dated] form .btn-primary");
@@ -146,7 +114,7 @@ public class MethodIT extends BrowserTest {
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.tagName("dialog")));
         waitForText("header", "version 3");
         driver().navigate().refresh();
-        settled();
+        settled("Method");
         css("[data-question=heat] [data-school=covered][aria-pressed=true]");
         css("[data-question=rest] [data-school=overnight][aria-pressed=true]");
         WebElement read = css("[data-caution-read=raw-dough-dated]");
@@ -178,7 +146,7 @@ public class MethodIT extends BrowserTest {
             assertTrue(page.text("result-grams").contains(","), "a decimal comma");
             assertEquals(css("[data-step='2'] [data-field=fromC]").getAttribute("value"), "194", "90 °C in Fahrenheit");
             driver().findElement(By.linkText("Method")).click();
-            settled();
+            settled("Method");
             assertTrue(css("[data-testid=water-c]").getText().endsWith("°F"));
         } finally {
             api("""

@@ -43,6 +43,24 @@ public class PantryIT extends BrowserTest {
     }
 
     @Test
+    public void lotsAreSearchedAndSorted() {
+        open("/pantry/lots");
+        waitForText("main", "milled");
+        int all = driver().findElements(By.cssSelector("tbody tr")).size();
+        assertTrue(all > 1, "the demo has lots");
+        click("//th/button[normalize-space()='moisture']");
+        String first = driver().findElement(By.cssSelector("tbody tr")).getText();
+        click("//th/button[normalize-space()='moisture']");
+        patience()
+                .until(driver -> !driver.findElement(By.cssSelector("tbody tr"))
+                        .getText()
+                        .equals(first));
+        press("/");
+        press("no such sack");
+        waitForText("main", "No lot matches “no such sack”.");
+    }
+
+    @Test
     public void anOwnFigureStandsOverTheBooksWithItsSourceAndChangesTheBalance() {
         BalancePage balance = openBalance("Semolina and chard round");
         String before = balance.waterNeeded();

@@ -171,6 +171,31 @@ public class PrepIT extends BrowserTest {
     }
 
     @Test
+    public void aWayOutOfAWetFillingIsTakenAndUndone() {
+        open("/formulas");
+        formulas().open("Parsnip-filled paratha");
+        balance();
+        driver().findElement(By.linkText("Prep")).click();
+        PrepPage page = prep();
+        page.prepare("courgette");
+        page.addStep(1, "grate");
+        page.press("Put into the filling");
+        page.waitForText("filling", "over the limit of 4 %");
+        String wet = page.text("free-water");
+        String flour = "Stir in";
+        driver().findElements(By.cssSelector("[data-testid=filling] li")).stream()
+                .filter(way -> way.getText().startsWith(flour))
+                .findFirst()
+                .orElseThrow()
+                .findElement(By.tagName("button"))
+                .click();
+        page.waitForText("filling", "within the limit of 4 %");
+        page.press("Undo");
+        page.waitForText("filling", "over the limit");
+        assertEquals(page.text("free-water"), wet);
+    }
+
+    @Test
     public void anUndoTakesALinkBack() {
         PrepPage page = newDough();
         page.prepare("carrot");
