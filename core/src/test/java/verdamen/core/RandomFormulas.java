@@ -6,14 +6,23 @@ import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Heat;
 import verdamen.core.formula.Kneading;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.MethodSpec;
+import verdamen.core.formula.PhaseKind;
+import verdamen.core.formula.Seal;
+import verdamen.core.formula.Sticking;
+import verdamen.core.formula.WaterAddition;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 import verdamen.core.pantry.Role;
 import verdamen.core.pantry.Style;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.Chains;
+import verdamen.core.prep.LiquidUse;
 
 /** Random but believable formulas, from a seed that the tests print. */
 public final class RandomFormulas {
@@ -56,6 +65,62 @@ public final class RandomFormulas {
                 lines);
     }
 
+    /** A formula with chains, filling, first stage, phases and a method of its own; it may be refused. */
+    public FormulaSpec whole() {
+        FormulaSpec plain = next();
+        List<LineSpec> lines = new ArrayList<>();
+        for (LineSpec line : plain.lines()) {
+            LineSpec.Copy copy = line.copy().temperatureC(maybe(between(-5, 90)));
+            if (!lines.isEmpty() && random.nextInt(4) == 0) {
+                copy.part("filling");
+            } else if (random.nextInt(5) == 0) {
+                copy.stage("first");
+            }
+            lines.add(copy.line());
+        }
+        List<ChainSpec> chains = new ArrayList<>();
+        for (int at = random.nextInt(3); at > 0; at--) {
+            ChainSpec chain = Chains.random(random);
+            String key = "chain " + at;
+            chains.add(
+                    new ChainSpec(key, null, chain.ingredient(), chain.grams(), maybe(chain.liquid()), chain.steps()));
+            lines.add(LineSpec.ofPrep(key)
+                    .copy()
+                    .part(random.nextInt(3) == 0 ? "filling" : null)
+                    .line());
+        }
+        return plain.withLines(lines).withPreps(chains).withMethod(method());
+    }
+
+    private MethodSpec method() {
+        List<MethodSpec.PhaseSpec> phases = new ArrayList<>();
+        for (int at = random.nextInt(4); at > 0; at--) {
+            PhaseKind kind = pick(List.of(PhaseKind.values()));
+            boolean cold = kind == PhaseKind.CHILL;
+            phases.add(new MethodSpec.PhaseSpec(
+                    kind.code(), between(0, cold ? 600 : 60), cold ? maybe(between(-2, 10)) : null));
+        }
+        Sticking sticking = pick(List.of(Sticking.values()));
+        return new MethodSpec(
+                maybe(pick(List.of(LiquidUse.values())).code()),
+                maybe(sticking.code()),
+                null,
+                null,
+                null,
+                maybe(pick(List.of(WaterAddition.values())).code()),
+                maybe(pick(List.of(Seal.values())).code()),
+                maybe(pick(List.of(Heat.values())).code()),
+                "soaker",
+                between(0, 600),
+                phases.isEmpty() ? null : phases,
+                new MethodSpec.TemperaturesSpec(
+                        maybe(between(15, 45)),
+                        maybe(between(5, 30)),
+                        maybe(between(2, 20)),
+                        maybe(between(40, 90)),
+                        maybe(between(0, 20))));
+    }
+
     private LineSpec line(Ingredient ingredient) {
         boolean inclusion = ingredient.role() == Role.INCLUSION;
         boolean drier = ingredient.role() == Role.FLOUR || ingredient.role() == Role.DRY_ADDITION;
@@ -94,7 +159,7 @@ public final class RandomFormulas {
         return low + random.nextDouble() * (high - low);
     }
 
-    private @Nullable Double maybe(double value) {
+    private <T> @Nullable T maybe(T value) {
         return random.nextBoolean() ? value : null;
     }
 

@@ -98,6 +98,11 @@ public record Line(
         return with(otherPart, grams, sdGrams, form, waterPct, pieceMm);
     }
 
+    /** This line in a form, in pieces of a size, mm; null for those of the form. */
+    public Line withForm(Form otherForm, @Nullable Double otherMm) {
+        return with(part, grams, sdGrams, otherForm, waterPct, otherMm);
+    }
+
     /** This line in pieces of another size, mm. */
     public Line withPieces(double otherMm) {
         return with(part, grams, sdGrams, form, waterPct, otherMm);

@@ -12,8 +12,10 @@ import verdamen.core.model.Faults;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Role;
 import verdamen.core.prep.Addition;
 import verdamen.core.prep.Chain;
+import verdamen.core.prep.FormAfter;
 import verdamen.core.prep.Liquid;
 import verdamen.core.prep.LiquidUse;
 
@@ -113,7 +115,11 @@ final class PreparedLines {
             beside.merge(required(pantry, PRESSED_LIQUID), share * liquid.caughtBaseGrams(), Double::sum);
             beside.merge(required(pantry, SALT), share * liquid.caughtSaltGrams(), Double::sum);
         }
-        beside.forEach((what, grams) -> add(lines, index, what, grams, part));
+        beside.forEach((what, grams) -> {
+            if (grams > 0) {
+                lines.add(beside(index, what, grams, part, form, chain.pieceMm(), pantry));
+            }
+        });
         return lines;
     }
 
@@ -121,10 +127,22 @@ final class PreparedLines {
         return pantry.ingredient(code).orElseThrow(() -> new IllegalStateException("the pantry needs " + code));
     }
 
-    private static void add(List<Line> lines, int index, Ingredient ingredient, double grams, Part part) {
-        if (grams > 0) {
-            lines.add(Line.of(index, ingredient, grams, part, LineSource.PREPARED));
+    /** What went in beside the inclusion; garlic among greens is in the form that the greens have. */
+    private static Line beside(
+            int index,
+            Ingredient ingredient,
+            double grams,
+            Part part,
+            @Nullable Form form,
+            @Nullable Double pieceMm,
+            Pantry pantry) {
+        Line line = Line.of(index, ingredient, grams, part, LineSource.PREPARED);
+        if (ingredient.role() != Role.INCLUSION) {
+            return line;
         }
+        Form own =
+                form == null ? pantry.form(FormAfter.bought(ingredient.group())).orElseThrow() : form;
+        return line.withForm(own, form == null ? null : pieceMm);
     }
 
     private void fault(int index, String field, FaultCode code, @Nullable String value, @Nullable Double limit) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
@@ -49,7 +50,8 @@ final class BenchAdviser {
         this.expected = expected;
         this.rollAt = Math.max(minute, formula.rollAtMinute());
         Double then = dough.softness(rollAt);
-        this.laterPerFelt = (then == null ? expected : then) / expected;
+        // A formula without any water yet says nothing about how the feel goes on.
+        this.laterPerFelt = then == null || expected == 0 ? 1 : then / expected;
         this.later = felt.softnessMid() * laterPerFelt;
         this.target = formula.softnessTarget();
         this.given = given;
@@ -146,7 +148,7 @@ final class BenchAdviser {
         if (model == null || formula.timeline().kneads(at)) {
             return false;
         }
-        double softness = felt.softnessMid() * model / expected;
+        double softness = felt.softnessMid() * (expected == 0 ? 1 : model / expected);
         double gluten = Gluten.of(dough).points();
         double limit = Coefficient.RISK_LIMIT.value();
         double rested = at - formula.timeline().kneadedBefore(at);
@@ -213,11 +215,13 @@ final class BenchAdviser {
         return line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
     }
 
-    private static boolean goesAlong(Line line) {
+    private boolean goesAlong(Line line) {
         Role role = line.ingredient().role();
         return line.part() == Part.DOUGH
                 && line.grams() > 0
                 && !line.ingredient().isStarter()
-                && (role == Role.SALT || role == Role.FAT || role == Role.LEAVENER);
+                && (role == Role.SALT
+                        || role == Role.LEAVENER
+                        || (role == Role.FAT && formula.fatTiming() != FatTiming.SURFACE));
     }
 }

@@ -35,7 +35,7 @@ public final class FormAfter {
     }
 
     /** The form in which an inclusion of this group is bought. */
-    static String bought(String group) {
+    public static String bought(String group) {
         return switch (group) {
             case "leaf", "brassica-leaf", "herb" -> RAW_LEAF;
             case "cooked-veg" -> COOKED_PIECES;

@@ -58,6 +58,41 @@ public class PreparedLinesTest {
     }
 
     @Test
+    public void vegetablesPutInOnTheWayAreInTheFormOfTheRest() {
+        ChainSpec greens = new ChainSpec(
+                "courgette",
+                null,
+                "spinach-raw",
+                200.0,
+                null,
+                List.of(StepSpec.of(StepKind.WILT).adding("garlic-raw", 10), StepSpec.of(StepKind.COOK_DOWN)));
+        Formula read = Doughs.read(formula(greens));
+        Line garlic = read.lines().stream()
+                .filter(each -> each.ingredient().code().equals("garlic-raw"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(garlic.form().code(), "cooked-down");
+        assertEquals(garlic.grams(), 10, EPSILON);
+        LedgerRow row = Balance.of(read).ledger().stream()
+                .filter(each -> each.ingredient().equals("garlic-raw"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(row.bringsGrams() > 0 && row.drinksGrams() > 0, row.toString());
+        ChainSpec butter = new ChainSpec(
+                "courgette",
+                null,
+                "butter",
+                100.0,
+                null,
+                List.of(StepSpec.of(StepKind.CLARIFY).adding("onion-raw", 5)));
+        Line onion = Doughs.read(formula(butter)).lines().stream()
+                .filter(each -> each.ingredient().code().equals("onion-raw"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(onion.form().code(), "raw-chopped");
+    }
+
+    @Test
     public void aChangeOfThePressingMovesTheBalance() {
         double little = needed(formula(courgette(null, 60)));
         double much = needed(formula(courgette(null, 120)));

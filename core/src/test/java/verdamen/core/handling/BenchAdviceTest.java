@@ -170,6 +170,14 @@ public class BenchAdviceTest {
     }
 
     @Test
+    public void withoutAnyWaterYetWhatIsFeltStays() {
+        BenchAdvice advice = advice(Doughs.spec("roti", line("wheat-atta", 400)), 20, "stiff");
+        assertEquals(advice.expectedSoftness(), 0.0);
+        assertEquals(advice.laterSoftness(), 0.85, 1e-12);
+        assertEquals(advice.action(), Action.ADD_WATER);
+    }
+
+    @Test
     public void nothingIsPutIntoADoughThatIsRight() {
         BenchAdvice soft = advice(ROTI, 20, "soft");
         assertEquals(soft.grams() + soft.low() + soft.high(), 0.0);

@@ -13,7 +13,7 @@ import verdamen.core.pantry.ReferenceTables;
 import verdamen.core.pantry.Role;
 
 /** Chains for tests: read ones, refused ones and random ones. */
-final class Chains {
+public final class Chains {
 
     static final Pantry BOOK = ReferenceTables.load();
 
@@ -43,7 +43,7 @@ final class Chains {
     }
 
     /** A random chain of an inclusion, with weights that may be typical, measured, or impossible. */
-    static ChainSpec random(Random random) {
+    public static ChainSpec random(Random random) {
         List<Ingredient> inclusions = BOOK.ingredients().stream()
                 .filter(each -> each.role() == Role.INCLUSION)
                 .toList();
