@@ -97,8 +97,8 @@ final class Choosing {
                 ? line.ingredient()
                 : spec.prepsOrNone().stream()
                         .filter(chain -> line.prep().equals(chain.key()))
-                        .map(ChainSpec::ingredient)
                         .findFirst()
+                        .map(ChainSpec::ingredient)
                         .orElse(null);
         return Optional.ofNullable(code)
                 .flatMap(pantry::ingredient)

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.AnnotationIntrospector;
 import tools.jackson.databind.MapperFeature;
 import verdamen.core.model.Coded;
 
@@ -15,6 +16,13 @@ class JsonConfiguration {
     interface CodeAsValue {
         @JsonValue
         String code();
+    }
+
+    /** Refuses what a record needs and a request does not say. */
+    @Bean
+    JsonMapperBuilderCustomizer recordsAtTheirWord() {
+        return builder -> builder.annotationIntrospector(
+                AnnotationIntrospector.pair(new RequiredComponents(), builder.annotationIntrospector()));
     }
 
     @Bean

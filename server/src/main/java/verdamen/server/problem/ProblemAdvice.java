@@ -141,7 +141,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 line,
                 where,
                 "unreadable",
-                FaultWords.name(where) + " cannot be read: it is not known here, or its value is of the wrong kind.");
+                FaultWords.name(where)
+                        + " cannot be read: it is missing or not known here, or its value is of the wrong kind.");
     }
 
     private static ProblemFault fault(Fault fault) {

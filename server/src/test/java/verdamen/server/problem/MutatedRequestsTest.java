@@ -1,0 +1,151 @@
+package verdamen.server.problem;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import verdamen.server.ServerTest;
+
+/**
+ * Requests in which one thing is missing, null, of another kind, or far out of range: each is answered or refused with a
+ * problem that has words for it, and never fails inside. Only requests that save nothing are tried.
+ */
+public class MutatedRequestsTest extends ServerTest {
+
+    private static final String FORMULA = """
+            {"style": "stuffed-paratha", "kneading": "hand", "fatTiming": "with-water", "waterTemperatureC": 30,
+             "restMinutes": 20, "sheetMm": 2.5, "softnessTarget": 1.0,
+             "lines": [
+               {"ingredient": "wheat-atta", "grams": 400, "moisturePct": 12, "proteinPct": 12, "absorptionPct": 65,
+                "absorptionSdPct": 3, "stage": "first", "temperatureC": 20},
+               {"ingredient": "water", "grams": 220, "sd": 5},
+               {"ingredient": "yeast-instant", "grams": 4},
+               {"ingredient": "butter", "grams": 20, "fatState": "soft", "waterPct": 16},
+               {"prep": "c", "part": "filling", "grams": 100},
+               {"ingredient": "carrot-raw", "grams": 50, "form": "raw-grated", "pieceMm": 2, "part": "dough"},
+               {"ingredient": "cumin-seed", "open": "unknown-amount", "origin": {"text": "some cumin"}}],
+             "method": {"pressedLiquid": "kept", "sticking": "bench-flour", "pickupBeforeGrams": 80,
+               "pickupAfterGrams": 60, "waterAddition": "in-additions", "seal": "sealed", "heat": "covered",
+               "firstStage": "sponge", "standingMinutes": 90,
+               "phases": [{"kind": "rest", "minutes": 20}, {"kind": "chill", "minutes": 60, "temperatureC": 5}],
+               "temperatures": {"doughC": 26, "flourC": 20, "coldC": 12, "hotC": 60, "kneadMinutes": 8}},
+             "preps": [{"key": "c", "name": "greens", "ingredient": "spinach-raw", "grams": 200, "liquid": "dough-water",
+               "steps": [{"kind": "wash", "beforeGrams": 200, "afterGrams": 210},
+                 {"kind": "wilt", "added": [{"ingredient": "garlic-raw", "grams": 5}]},
+                 {"kind": "chop", "pieceMm": 3}, {"kind": "press", "liquidGrams": 20, "drained": true},
+                 {"kind": "cool", "cooling": {"fromC": 70, "roomC": 20, "targetC": 25, "spread": true, "readMinute": 10,
+                   "readC": 50}}]}],
+             "notes": {"pieces": 8, "pieceGrams": 60, "acknowledged": [
+               {"caution": "machine", "cause": "machine", "who": "Bench", "at": "2026-11-25T08:00:00Z"}]}}
+            """;
+
+    /** Each row: path, a request that is sound. */
+    @DataProvider
+    Object[][] requests() {
+        return new Object[][] {
+            {"/api/balance", FORMULA},
+            {"/api/handling", FORMULA},
+            {"/api/method", FORMULA},
+            {"/api/prep", with("\"needs\": [{\"key\": \"c\", \"grams\": 120}]")},
+            {"/api/balance/lots", with("\"line\": 0")},
+            {"/api/balance/percentage", with("\"line\": 5, \"pct\": 10")},
+            {"/api/method/choose", with("\"question\": \"inclusion\", \"school\": \"worked-in\"")},
+            {"/api/method/exchanges", with("\"line\": 2")},
+            {"/api/handling/now", with("\"minute\": 20, \"feel\": \"stiff\", \"given\": 10")},
+            {"/api/handling/put-in", with("\"additions\": [{\"ingredient\": \"water\", \"grams\": 20}]")},
+            {"/api/handling/spill", with("\"line\": 1, \"share\": 0.5, \"judged\": true")},
+            {"/api/handling/diagnosis", with("\"symptom\": \"sticks\"")},
+            {"/api/intake/parse", "{\"text\": \"2 cups atta\\n1 tsp salt\", \"style\": \"roti\"}"},
+            {"/api/intake/line", "{\"text\": \"a handful of kale\", \"part\": \"filling\"}"},
+            {"/api/intake/start/style", "{\"style\": \"roti\", \"flourGrams\": 400}"},
+            {
+                "/api/intake/start/percentages",
+                "{\"style\": \"roti\", \"doughGrams\": 800, \"lines\": [{\"ingredient\": \"wheat-atta\", \"pct\": 100},"
+                        + " {\"ingredient\": \"water\", \"pct\": 60}]}"
+            },
+        };
+    }
+
+    private static String with(String more) {
+        return "{\"formula\": %s, %s}".formatted(FORMULA, more);
+    }
+
+    @Test(dataProvider = "requests")
+    public void theSoundRequestIsAnswered(String path, String request) {
+        postJson(path, request).expect(200);
+    }
+
+    @Test(dataProvider = "requests")
+    public void everyMutationIsAnsweredOrRefusedInWords(String path, String request) {
+        int refused = 0;
+        List<String> mutations = mutations(request);
+        for (String mutation : mutations) {
+            Answer answer = postJson(path, mutation);
+            if (answer.status() == 200) {
+                continue;
+            }
+            refused++;
+            String what = path + " " + mutation + " -> " + answer.body();
+            assertTrue(answer.status() == 400 || answer.status() == 422 || answer.status() == 404, what);
+            assertEquals(answer.contentType(), "application/problem+json", what);
+            assertFalse(answer.at("/detail").asString().isBlank(), what);
+            for (JsonNode fault : answer.at("/faults")) {
+                assertFalse(fault.get("message").asString().isBlank(), what);
+                assertFalse(fault.get("message").asString().contains("null"), what);
+            }
+        }
+        assertTrue(refused > mutations.size() / 4, path + " refuses " + refused + " of " + mutations.size());
+    }
+
+    /** The request with each of its parts changed in turn. */
+    private List<String> mutations(String request) {
+        JsonNode whole = json.readTree(request);
+        List<String> all = new ArrayList<>();
+        collect(whole, changed -> all.add(changed.toString()), whole);
+        return all;
+    }
+
+    private void collect(JsonNode node, Consumer<JsonNode> add, JsonNode whole) {
+        if (node instanceof ObjectNode object) {
+            for (String field : List.copyOf(object.propertyNames())) {
+                JsonNode before = object.get(field);
+                for (JsonNode other : others(before)) {
+                    object.set(field, other);
+                    add.accept(whole);
+                }
+                object.remove(field);
+                add.accept(whole);
+                object.set(field, before);
+                collect(before, add, whole);
+            }
+        } else if (node instanceof ArrayNode array) {
+            for (int at = 0; at < array.size(); at++) {
+                JsonNode before = array.get(at);
+                array.set(at, json.nullNode());
+                add.accept(whole);
+                array.set(at, before);
+                collect(before, add, whole);
+            }
+        }
+    }
+
+    private List<JsonNode> others(JsonNode before) {
+        List<JsonNode> others =
+                new ArrayList<>(List.of(json.nullNode(), json.createArrayNode(), json.createObjectNode()));
+        for (String text : List.of("\"\"", "\"gravel\"", "-1", "0", "1e12", "true")) {
+            JsonNode other = json.readTree(text);
+            if (!other.equals(before)) {
+                others.add(other);
+            }
+        }
+        return others;
+    }
+}
