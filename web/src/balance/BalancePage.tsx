@@ -1,7 +1,7 @@
 import { useMemo, useRef } from "react";
 import { Link } from "react-router";
 import type { PantryDocument } from "../api";
-import { type Editor, Faults, LineTable, MethodSettings, Station, useBalance } from "../formula";
+import { type Editor, Faults, LineTable, MethodSettings, setWater, Station, useBalance } from "../formula";
 import { Cautions } from "../caution";
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
@@ -9,7 +9,6 @@ import { Slips, WeighNext } from "../intake";
 import { Facts } from "../pantry";
 import { Beam } from "./Beam";
 import { Ledger } from "./Ledger";
-import { setWater } from "./setWater";
 import { SaltWords } from "./SaltWords";
 import { TooMuchWater } from "./TooMuchWater";
 import { Warnings } from "./Warnings";

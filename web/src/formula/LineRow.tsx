@@ -24,6 +24,8 @@ interface LineRowProps {
   bakersPct: number | null;
   /** What a preparation chain puts in; null for a line that none fills, or before it is known. */
   prepared: PreparedLine | null;
+  /** An ingredient was chosen for a line without a weight. */
+  onPicked: () => void;
   onEnter: () => void;
 }
 
@@ -40,7 +42,7 @@ const FORGOTTEN: Partial<DraftLine> = {
 };
 
 /** One line of the bowl. */
-export function LineRow({ line, index, count, editor, pantry, faults, bakersPct, prepared, onEnter }: LineRowProps) {
+export function LineRow({ line, index, count, editor, pantry, faults, bakersPct, prepared, onPicked, onEnter }: LineRowProps) {
   const { edit } = editor;
   const [open, setOpen] = useState(false);
   const { setNodeRef, transform, transition, isDragging, attributes, listeners } = useSortable({ id: line.key });
@@ -102,7 +104,12 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
             value={line.ingredient}
             label={label("Ingredient")}
             error={faults.of(index, "ingredient")}
-            onPick={(picked) => set({ ...FORGOTTEN, ...picks(line), ingredient: picked.code })}
+            onPick={(picked) => {
+              set({ ...FORGOTTEN, ...picks(line), ingredient: picked.code });
+              if (line.grams === null) {
+                onPicked();
+              }
+            }}
           />
           )}
           {!line.prep && (

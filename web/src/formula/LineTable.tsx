@@ -70,6 +70,7 @@ export function LineTable({ editor, pantry, faults, bakersPct, totals }: LineTab
                 faults={faults}
                 bakersPct={bakersPct[index] ?? null}
                 prepared={totals?.prepared[index] ?? null}
+                onPicked={() => requestAnimationFrame(() => focusGrams(list.current, index))}
                 onEnter={() => (index === draft.lines.length - 1 ? add() : focusGrams(list.current, index + 1))}
               />
             ))}

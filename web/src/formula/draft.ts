@@ -93,16 +93,25 @@ export function weighed(line: DraftLine, grams: NumberEntry): Partial<DraftLine>
     : { grams, sd: null, origin: { ...line.origin, measure: null, quantity: null }, ...counts };
 }
 
+/** The lines without the empty ones at their end. */
+export function filledLines(lines: DraftLine[]): DraftLine[] {
+  return lines.slice(0, lines.findLastIndex((line) => !isEmpty(line)) + 1);
+}
+
+/** Whether nothing was written on a line yet. */
+export function isEmpty(line: DraftLine): boolean {
+  return line.ingredient === "" && line.grams === null && !line.open && !line.prep;
+}
+
 /**
  * The draft as it is saved. Empty lines at the end are left out; text that is no number goes along, to be refused by
  * line and field.
  */
 export function specOf(draft: Draft): FormulaSpec {
   const { name: _, lines, ...settings } = draft;
-  const end = lines.findLastIndex((line) => line.ingredient !== "" || line.grams !== null || line.open || line.prep) + 1;
   const spec = {
     ...settings,
-    lines: lines.slice(0, end).map(({ key: _key, check: _check, ...line }) => 
+    lines: filledLines(lines).map(({ key: _key, check: _check, ...line }) => 
       line.open === "unread" || line.prep ? { ...line, ingredient: null } : line,
     ),
   };

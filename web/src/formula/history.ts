@@ -1,5 +1,5 @@
 import type { FormulaSpec, MethodSpec, RecipeNotes } from "../api";
-import { type Draft, type DraftLine, type DraftSettings, draftOfSpec, newKey } from "./draft";
+import { type Draft, type DraftLine, type DraftSettings, draftOfSpec, filledLines, isEmpty, newKey } from "./draft";
 
 /** A draft with what can be undone and redone. */
 export interface History {
@@ -143,10 +143,14 @@ function withLines(draft: Draft, change: (line: DraftLine) => DraftLine): Draft 
   return { ...draft, lines: draft.lines.map(change) };
 }
 
+/** At the end, a line takes the place of empty ones, and an empty one is enough. */
 function added(draft: Draft, after: string | undefined, line: DraftLine): Draft {
   const index = draft.lines.findIndex((each) => each.key === after);
-  const at = index < 0 ? draft.lines.length : index + 1;
-  return { ...draft, lines: draft.lines.toSpliced(at, 0, line) };
+  if (index >= 0) {
+    return { ...draft, lines: draft.lines.toSpliced(index + 1, 0, line) };
+  }
+  const filled = filledLines(draft.lines);
+  return isEmpty(line) && filled.length < draft.lines.length ? draft : { ...draft, lines: [...filled, line] };
 }
 
 function moved(draft: Draft, key: string, to: number): Draft {

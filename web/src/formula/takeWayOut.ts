@@ -1,5 +1,5 @@
 import type { Filling, WayOut } from "../api";
-import { type DraftLine, newKey } from "./draft";
+import type { DraftLine } from "./draft";
 import type { Editor } from "./useEditor";
 
 type LineChange = WayOut["changes"][number];
@@ -19,7 +19,7 @@ export function takeWayOut(editor: Editor, remedy: Remedy, changes: LineChange[]
 
 /** Stirs a flour into the filling that is not in it yet. */
 export function addToFilling(editor: Editor, { ingredient, grams }: Filling["waysOut"][number]): void {
-  editor.edit({ kind: "draft", patch: { lines: [...editor.draft.lines, { key: newKey(), ingredient, grams, part: "filling" }] } });
+  editor.edit({ kind: "add", line: { ingredient, grams, part: "filling" } });
 }
 
 function changedLine(line: DraftLine, { grams, form, waterPct, prepGrams }: LineChange): DraftLine {

@@ -33,7 +33,7 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
     <StationAnswer station="handling" view={view} editor={editor} waiting="Looking…">
       {(answer) => (
         <>
-          <WindowWords answer={answer} name={name} />
+          <WindowWords answer={answer} editor={editor} pantry={pantry} name={name} />
           <RollingChart answer={answer} nowMinute={batch.running ? batch.minute : null} editor={editor} />
           <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
             <Phases editor={editor} answer={answer} faults={faults} />

@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, problemOf, taken } from "../api";
 import type { BatchView } from "../bench";
-import type { Editor } from "../formula";
+import { type Editor, isInDough } from "../formula";
 import { useFigures } from "../kitchen";
 
 const SHARES = [
@@ -35,7 +35,7 @@ export function SpillForm({ editor, batch, name }: SpillFormProps) {
   });
   const spill = ask.data ?? null;
   const lines = editor.draft.lines.flatMap((each, index) =>
-    each.open || (each.part && each.part !== "dough") || (!each.ingredient && !each.prep)
+    each.open || !isInDough(each) || (!each.ingredient && !each.prep)
       ? []
       : [{ index, words: each.prep ? "what comes from Prep" : name(each.ingredient) }],
   );

@@ -1,10 +1,20 @@
-import type { HandlingAnswer } from "../api";
+import type { HandlingAnswer, PantryDocument } from "../api";
+import { type Editor, setWater } from "../formula";
 import { type Figures, useFigures } from "../kitchen";
+
+const WORTH_SAYING_GRAMS = 5;
 
 type Picture = HandlingAnswer["sheet"]["picture"];
 
+interface WindowWordsProps {
+  answer: HandlingAnswer;
+  editor: Editor;
+  pantry: PantryDocument;
+  name: (code: string | null | undefined) => string;
+}
+
 /** The rolling window in plain words: when, what it is like before, and what ends it. */
-export function WindowWords({ answer, name }: { answer: HandlingAnswer; name: (code: string | null | undefined) => string }) {
+export function WindowWords({ answer, editor, pantry, name }: WindowWordsProps) {
   const figures = useFigures();
   const { picture } = answer.sheet;
   return (
@@ -14,6 +24,11 @@ export function WindowWords({ answer, name }: { answer: HandlingAnswer; name: (c
       </p>
       <p className="pt-1">
         {[before(picture, name, figures), after(picture, name), water(answer, figures)].filter(Boolean).join(" ")}
+        {isOff(answer) && answer.waterNeededGrams > 0 && (
+          <button className="btn btn-xs btn-primary ml-3" onClick={() => setWater(editor, pantry, answer.waterNeededGrams)}>
+            Set water to {figures.mass(answer.waterNeededGrams)}
+          </button>
+        )}
       </p>
     </div>
   );
@@ -63,12 +78,17 @@ function after(picture: Picture, name: (code: string | null | undefined) => stri
 
 function water(answer: HandlingAnswer, f: Figures): string {
   const missing = answer.waterMissingGrams;
-  if (Math.abs(missing) < 5) {
+  if (!isOff(answer)) {
     return "";
   }
   return missing > 0
     ? `It lacks ${f.mass(missing)} of water for the softness aimed for.`
     : `It has ${f.mass(-missing)} more water than the softness aimed for needs.`;
+}
+
+/** Whether the water is off by more than a scale and a hand forgive. */
+function isOff(answer: HandlingAnswer): boolean {
+  return Math.abs(answer.waterMissingGrams) >= WORTH_SAYING_GRAMS;
 }
 
 function lower(name: string): string {

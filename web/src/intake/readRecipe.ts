@@ -1,5 +1,5 @@
 import type { IntakeAnswer, IntakeLine } from "../api";
-import { type Draft, type DraftLine, newKey } from "../formula";
+import { type Draft, type DraftLine, filledLines, newKey } from "../formula";
 
 /** A line as read, to be edited. */
 export function lineOf(read: IntakeLine): DraftLine {
@@ -29,7 +29,7 @@ export function withRecipe(draft: Draft, recipe: IntakeAnswer, below: boolean): 
   return {
     ...draft,
     name: draft.name || (recipe.title ?? ""),
-    lines: below ? [...draft.lines, ...lines] : lines,
+    lines: below ? [...filledLines(draft.lines), ...lines] : lines,
     notes: {
       ...draft.notes,
       pieces: recipe.pieces ?? draft.notes?.pieces ?? null,

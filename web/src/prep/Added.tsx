@@ -1,5 +1,7 @@
 import { Plus, X } from "lucide-react";
+import { useMemo } from "react";
 import type { PantryDocument, StepSpec } from "../api";
+import { IngredientPicker } from "../formula";
 import { Faulty, MassField, type NumberEntry } from "../parts";
 
 interface AddedProps {
@@ -17,6 +19,7 @@ const ROLES = new Set(["salt", "fat", "liquid", "dairy", "seasoning", "seed", "s
 /** What is put in at a step: water, fat, salt, spice. It counts in the formula's totals. */
 export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
   const added = step.added ?? [];
+  const offered = useMemo(() => pantry.ingredients.filter(({ role }) => ROLES.has(role)), [pantry]);
   const change = (index: number, patch: Partial<(typeof added)[number]>) =>
     set({ added: added.map((each, at) => (at === index ? { ...each, ...patch } : each)) });
   return (
@@ -24,20 +27,16 @@ export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
       {added.map((each, index) => (
         <div key={index} className="pt-1">
           <div className="flex items-center gap-1">
-            <select
-              className="quiet-field framed min-w-0 flex-1 !px-1 text-xs"
-              aria-label={label("What is put in")}
-              value={each.ingredient ?? ""}
-              onChange={(event) => change(index, { ingredient: event.target.value })}
-            >
-              {pantry.ingredients
-                .filter(({ role }) => ROLES.has(role))
-                .map(({ code, name }) => (
-                  <option key={code} value={code}>
-                    {name}
-                  </option>
-                ))}
-            </select>
+            <div className="framed-picker min-w-0 flex-1">
+              <IngredientPicker
+                ingredients={offered}
+                value={each.ingredient ?? ""}
+                label={label("What is put in")}
+                placeholder="salt, fat, spice…"
+                error={error(`added[${index}].ingredient`)}
+                onPick={(picked) => change(index, { ingredient: picked.code })}
+              />
+            </div>
             <button
               className="btn btn-ghost btn-xs btn-square"
               aria-label={label("Leave it out again")}

@@ -62,7 +62,7 @@ public class EmptyKitchenIT extends BrowserTest {
                         "ingredient".equals(driver.switchTo().activeElement().getAttribute("data-field")));
         press(words);
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
-        press(Keys.ENTER, Keys.TAB);
+        press(Keys.ENTER);
         patience()
                 .until(driver ->
                         "grams".equals(driver.switchTo().activeElement().getAttribute("data-field")));

@@ -64,6 +64,19 @@ public class HandlingIT extends StationTest {
     }
 
     @Test
+    public void aDoughThatCannotBeRolledIsHelpedAtOnce() {
+        station("Pumpkin and emmer roti", "Balance");
+        int line = balance().ingredients().indexOf("Water");
+        type("li[data-line='" + line + "'] [data-field=grams]", "300");
+        balance().settled();
+        go("Handling");
+        waitForText("[data-testid=window-words]", "no time at which");
+        driver().findElement(By.xpath("//button[starts-with(normalize-space(), 'Set water to')]"))
+                .click();
+        waitForText("[data-testid=window-words]", "Roll");
+    }
+
+    @Test
     public void aFigureOpensToItsLinesAndItsHelps() {
         station("Courgette and barley tortilla", "Handling");
         click("[data-figure=tear] button");

@@ -196,6 +196,34 @@ public class PrepIT extends BrowserTest {
     }
 
     @Test
+    public void whatIsPutInOnTheWayCountsAndAnEmptyLineIsNoHindrance() {
+        newDough();
+        open("/formulas/new/balance");
+        balance();
+        driver().findElement(By.cssSelector("[data-action=add-line]")).click();
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("li[data-line='2']")));
+        driver().findElement(By.linkText("Prep")).click();
+        PrepPage page = prep();
+        page.prepare("spinach");
+        page.addStep(0, "wilt");
+        driver().findElement(By.cssSelector("[data-step='0'] button[aria-label^='Put something in']"))
+                .click();
+        page.typeStep(0, 0, "ingredient", "garlic");
+        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
+        press(org.openqa.selenium.Keys.ENTER);
+        page.step(0, 0, "added", "12");
+        page.press("Put into the dough");
+        page.settled();
+        assertTrue(page.text("strip-water").endsWith("g"), page.text("strip-water"));
+        driver().findElement(By.linkText("Balance")).click();
+        balance();
+        assertEquals(driver().findElements(By.cssSelector("li[data-line]")).size(), 3);
+        patience()
+                .until(ExpectedConditions.presenceOfElementLocated(
+                        By.cssSelector("[data-block='brings 2 garlic-raw']")));
+    }
+
+    @Test
     public void anUndoTakesALinkBack() {
         PrepPage page = newDough();
         page.prepare("carrot");

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.balance.Balance;
+import verdamen.core.balance.Water;
 import verdamen.core.caution.Caution;
 import verdamen.core.caution.Cautions;
 import verdamen.core.formula.Formula;
@@ -44,6 +45,7 @@ class HandlingController {
      * @param sheet the rolling window, the figures with what would help, the piece to scale
      * @param style the style, with its window and limits
      * @param softnessTarget softness aimed for
+     * @param waterNeededGrams plain water it needs in all, g; below 0 when it has too much without any
      * @param waterMissingGrams plain water still missing, g; below 0 for too much
      * @param cautions the cautions that apply
      * @param defers what every caution defers to
@@ -52,6 +54,7 @@ class HandlingController {
             HandlingSheet sheet,
             Style style,
             double softnessTarget,
+            double waterNeededGrams,
             double waterMissingGrams,
             List<Caution> cautions,
             String defers) {}
@@ -60,11 +63,13 @@ class HandlingController {
     @PostMapping
     HandlingAnswer handling(@RequestBody FormulaSpec formula) {
         Formula read = balances.read(formula);
+        Water water = Balance.of(read).water();
         return new HandlingAnswer(
                 HandlingSheet.of(read),
                 read.style(),
                 read.softnessTarget(),
-                Balance.of(read).water().missing(),
+                water.needed(),
+                water.missing(),
                 Cautions.of(read),
                 Cautions.DEFERS);
     }

@@ -1,6 +1,11 @@
 import type { PantryDocument } from "../api";
-import type { Editor } from "../formula";
-import { isInDough } from "./lines";
+import type { DraftLine } from "./draft";
+import type { Editor } from "./useEditor";
+
+/** Whether a line belongs to the dough itself. */
+export function isInDough(line: DraftLine): boolean {
+  return line.part == null || line.part === "dough";
+}
 
 /** Sets the plain water of the bowl to so many grams: on its first water line, others emptied, or on a new one. */
 export function setWater(editor: Editor, pantry: PantryDocument, grams: number): void {
