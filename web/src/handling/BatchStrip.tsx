@@ -24,6 +24,7 @@ export const DONE: Record<string, string> = {
 export function BatchStrip({ editor, batch, name }: BatchStripProps) {
   const figures = useFigures();
   const [ago, setAgo] = useState<NumberEntry>(null);
+  const [asking, setAsking] = useState(false);
   const { running } = batch;
   return (
     <section aria-label="Batch" className="pt-2 text-sm" data-testid="batch">
@@ -35,9 +36,27 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
             <button className="btn btn-xs gap-1" onClick={batch.finish}>
               <Square size={12} aria-hidden /> Finish
             </button>
-            <button className="btn btn-xs btn-ghost" onClick={batch.discard}>
-              Throw the batch away
-            </button>
+            {asking ? (
+              <>
+                <span role="alert">What is kept on it goes too, and it cannot be brought back.</span>
+                <button
+                  className="btn btn-xs btn-error"
+                  onClick={() => {
+                    setAsking(false);
+                    batch.discard();
+                  }}
+                >
+                  Throw it all away
+                </button>
+                <button className="btn btn-xs" autoFocus onClick={() => setAsking(false)}>
+                  Keep the batch
+                </button>
+              </>
+            ) : (
+              <button className="btn btn-xs btn-ghost" onClick={() => (running.corrections.length > 0 ? setAsking(true) : batch.discard())}>
+                Throw the batch away
+              </button>
+            )}
           </p>
           {running.bowl && (
             <p className="soft text-xs" data-testid="bowl">

@@ -126,6 +126,11 @@ public class HandlingIT extends StationTest {
         patience().until(driver -> !css("[data-testid=bowl]").getText().equals(first));
         waitForText("[data-testid=batch]", "water added: 10 g");
         button("Throw the batch away");
+        waitForText("[data-testid=batch]", "cannot be brought back");
+        button("Keep the batch");
+        css("[data-testid=now-line]");
+        button("Throw the batch away");
+        button("Throw it all away");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=now-line]")));
     }
 
