@@ -10,7 +10,6 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.Annotated;
-import tools.jackson.databind.introspect.AnnotatedMember;
 import tools.jackson.databind.introspect.AnnotatedParameter;
 import tools.jackson.databind.introspect.NopAnnotationIntrospector;
 
@@ -22,11 +21,6 @@ final class RequiredComponents extends NopAnnotationIntrospector {
 
     private static final long serialVersionUID = 1;
     private static final String OURS = "verdamen.";
-
-    @Override
-    public @Nullable Boolean hasRequiredMarker(MapperConfig<?> config, AnnotatedMember member) {
-        return type(member).map(type -> !isNullable(type)).orElse(null);
-    }
 
     @Override
     public JsonSetter.Value findSetterInfo(MapperConfig<?> config, Annotated annotated) {

@@ -2,8 +2,10 @@ package verdamen.server.exchange;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -13,11 +15,13 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.IngredientSpec;
+import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Price;
 import verdamen.server.exchange.CsvFile.Row;
 import verdamen.server.exchange.CsvReport.Action;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.pantry.PantryService.Changes;
 import verdamen.server.problem.FaultWords;
 
 /**
@@ -80,11 +84,24 @@ class PantryCsv {
         return CsvFile.write(headings(), rows);
     }
 
-    /** A change that a row asks for. */
-    private record Change(String words, Runnable make) {}
+    /**
+     * What a row asks for.
+     *
+     * @param words it in words
+     * @param code the ingredient
+     * @param own a new ingredient of the kitchen's own; null for one that is there
+     * @param values figures that differ
+     * @param price a price that differs; null when it does not
+     */
+    private record Asked(
+            List<String> words,
+            String code,
+            @Nullable IngredientSpec own,
+            List<OwnValue> values,
+            @Nullable Price price) {}
 
-    /** A row looked at. */
-    private record Looked(CsvReport.Row row, List<Change> changes) {}
+    /** A row looked at; without what it asks for when it is refused. */
+    private record Looked(CsvReport.Row row, @Nullable Asked asked) {}
 
     @Transactional
     public CsvReport read(String text, boolean apply) {
@@ -93,44 +110,45 @@ class PantryCsv {
         List<CsvReport.Row> rows = looked.stream().map(Looked::row).toList();
         boolean takes = apply && rows.stream().noneMatch(row -> row.action() == Action.REFUSED);
         if (takes) {
-            looked.forEach(
-                    each -> each.changes().forEach(change -> change.make().run()));
+            pantry.saveAll(changes(
+                    looked.stream().map(Looked::asked).filter(Objects::nonNull).toList()));
         }
         return CsvReport.of(rows, takes);
+    }
+
+    private static Changes changes(List<Asked> all) {
+        Map<String, List<OwnValue>> values = new LinkedHashMap<>();
+        Map<String, Price> prices = new LinkedHashMap<>();
+        for (Asked asked : all) {
+            values.computeIfAbsent(asked.code(), code -> new ArrayList<>()).addAll(asked.values());
+            if (asked.price() != null) {
+                prices.put(asked.code(), asked.price());
+            }
+        }
+        return new Changes(all.stream().map(Asked::own).filter(Objects::nonNull).toList(), values, prices);
     }
 
     private Looked look(Row row) {
         String code = row.text("code");
         Ingredient known =
                 code == null ? null : pantry.pantry().ingredient(code).orElse(null);
+        String what = known != null ? known.name() : Objects.requireNonNullElse(row.text("name"), String.valueOf(code));
         Faults faults = new Faults();
-        List<Change> changes = new ArrayList<>();
+        Asked asked = null;
         try {
-            if (known == null) {
-                changes.addAll(added(row, faults));
-            } else {
-                changes.addAll(figures(row, known, faults));
-                changes.addAll(price(row, known.code(), faults));
-            }
+            asked = known == null ? added(row, faults) : changed(row, known, faults);
         } catch (RefusedException refused) {
             faults.addAll(refused.faults());
         }
-        String what = known != null ? known.name() : Objects.requireNonNullElse(row.text("name"), String.valueOf(code));
-        if (!faults.none()) {
+        if (asked == null || !faults.none()) {
             List<String> reasons = faults.all().stream().map(FaultWords::of).toList();
-            return new Looked(new CsvReport.Row(row.line(), what, Action.REFUSED, reasons), List.of());
+            return new Looked(new CsvReport.Row(row.line(), what, Action.REFUSED, reasons), null);
         }
-        Action action = known == null ? Action.ADDED : changes.isEmpty() ? Action.SAME : Action.CHANGED;
-        return new Looked(
-                new CsvReport.Row(
-                        row.line(),
-                        what,
-                        action,
-                        changes.stream().map(Change::words).toList()),
-                changes);
+        Action action = known == null ? Action.ADDED : asked.words().isEmpty() ? Action.SAME : Action.CHANGED;
+        return new Looked(new CsvReport.Row(row.line(), what, action, asked.words()), asked);
     }
 
-    private List<Change> added(Row row, Faults faults) {
+    private Asked added(Row row, Faults faults) {
         IngredientSpec spec = new IngredientSpec(
                 row.text("name"),
                 row.text("role"),
@@ -160,10 +178,8 @@ class PantryCsv {
         spec.check().refuse();
         String code = IngredientSpec.codeOf(String.valueOf(spec.name()));
         faults.require(pantry.pantry().ingredient(code).isEmpty(), "name", FaultCode.TAKEN, spec.name());
-        List<Change> changes = new ArrayList<>();
-        changes.add(new Change("an ingredient of your own", () -> pantry.saveOwn(null, spec)));
-        changes.addAll(price(row, code, faults));
-        return changes;
+        List<String> words = new ArrayList<>(List.of("an ingredient of your own"));
+        return new Asked(words, code, spec, List.of(), price(row, code, words, faults));
     }
 
     private static @Nullable Boolean flag(Row row, String column, Faults faults) {
@@ -176,8 +192,9 @@ class PantryCsv {
         return List.of("true", "yes").contains(cell.toLowerCase(Locale.ROOT));
     }
 
-    private List<Change> figures(Row row, Ingredient known, Faults faults) {
-        List<Change> changes = new ArrayList<>();
+    private Asked changed(Row row, Ingredient known, Faults faults) {
+        List<String> words = new ArrayList<>();
+        List<OwnValue> values = new ArrayList<>();
         String source = Objects.requireNonNullElse(row.text("source"), "CSV file");
         for (Field field : Field.values()) {
             Double asked = row.number(field.code(), faults);
@@ -185,29 +202,28 @@ class PantryCsv {
             if (asked == null || (now != null && Math.abs(asked - now) <= SAME * Math.max(1, Math.abs(now)))) {
                 continue;
             }
-            pantry.checkValue(known.code(), field, asked, source).refuse();
-            changes.add(new Change(
-                    field.code() + " " + (now == null ? "none" : now) + " → " + asked,
-                    () -> pantry.setValue(known.code(), field.code(), asked, source)));
+            words.add(field.code() + " " + (now == null ? "none" : now) + " → " + asked);
+            values.add(new OwnValue(field, asked, source));
         }
-        return changes;
+        faults.addAll(pantry.checkValues(known.code(), values).all());
+        return new Asked(words, known.code(), null, values, price(row, known.code(), words, faults));
     }
 
-    private List<Change> price(Row row, String code, Faults faults) {
+    /** The price of a row, and words for it; nothing when it says none or the same. */
+    private @Nullable Price price(Row row, String code, List<String> words, Faults faults) {
         Double amount = row.number("priceAmount", faults);
         if (amount == null) {
-            return List.of();
+            return null;
         }
         String per = Objects.requireNonNullElse(row.text("pricePer"), "kg");
         faults.number("priceAmount", amount, 0, 1_000_000);
         Price.Per unit = faults.choice("pricePer", per, Price.Per.class);
         Price now = pantry.prices().get(code);
         if (unit == null || (now != null && now.amount() == amount && now.per() == unit)) {
-            return List.of();
+            return null;
         }
-        return List.of(new Change(
-                "price "
-                        + (now == null ? "none" : now.amount() + "/" + now.per().code()) + " → " + amount + "/" + per,
-                () -> pantry.setPrice(code, amount, per)));
+        String before = now == null ? "none" : now.amount() + "/" + now.per().code();
+        words.add("price " + before + " → " + amount + "/" + per);
+        return new Price(amount, unit);
     }
 }

@@ -34,21 +34,29 @@ interface MeasureMapper {
     List<WeighInRow> weighIns();
 
     @Insert("""
-            insert into vessel (code, name, plural, millilitres, relative_sd, notes)
-            values (#{code}, #{name}, #{plural}, #{millilitres}, #{relativeSd}, #{notes})
+            <script>
+            insert into vessel (code, name, plural, millilitres, relative_sd, notes) values
+            <foreach collection="list" item="row" separator=",">
+              (#{row.code}, #{row.name}, #{row.plural}, #{row.millilitres}, #{row.relativeSd}, #{row.notes})
+            </foreach>
             on conflict (code) do update set name = excluded.name, plural = excluded.plural,
                 millilitres = excluded.millilitres, relative_sd = excluded.relative_sd, notes = excluded.notes
+            </script>
             """)
-    void saveVessel(VesselRow row);
+    void saveVessels(List<VesselRow> rows);
 
     @Delete("delete from vessel where code = #{code}")
     int deleteVessel(String code);
 
     @Insert("""
-            insert into weigh_in (measure_code, ingredient_code, grams, count, weighed_at)
-            values (#{measureCode}, #{ingredientCode}, #{grams}, #{count}, #{weighedAt})
+            <script>
+            insert into weigh_in (measure_code, ingredient_code, grams, count, weighed_at) values
+            <foreach collection="list" item="row" separator=",">
+              (#{row.measureCode}, #{row.ingredientCode}, #{row.grams}, #{row.count}, #{row.weighedAt})
+            </foreach>
+            </script>
             """)
-    void insertWeighIn(WeighInRow row);
+    void insertWeighIns(List<WeighInRow> rows);
 
     @Delete("delete from weigh_in where id = #{id}")
     int deleteWeighIn(long id);

@@ -213,13 +213,33 @@ public class MeasureService {
     @Transactional
     public MeasuresDocument saveVessel(VesselRequest request) {
         check(request).refuse();
+        mapper.saveVessels(List.of(row(request)));
+        return document();
+    }
+
+    private VesselRow row(VesselRequest request) {
         String name = String.valueOf(request.name()).strip();
         String plural = request.plural() == null || request.plural().isBlank()
                 ? name + "s"
                 : request.plural().strip();
         double millilitres = request.millilitres() == null ? 0 : request.millilitres();
-        mapper.saveVessel(new VesselRow(codeOf(name), name, plural, millilitres, VESSEL_SD, ""));
-        return document();
+        return new VesselRow(codeOf(name), name, plural, millilitres, VESSEL_SD, "");
+    }
+
+    /** A weigh-in with the time at which it was made. */
+    public record TimedWeighIn(WeighInRequest weighIn, OffsetDateTime at) {}
+
+    /** Saves vessels and weigh-ins that were found sound, all together. */
+    @Transactional
+    public void saveAll(List<VesselRequest> vessels, List<TimedWeighIn> weighIns) {
+        if (!vessels.isEmpty()) {
+            mapper.saveVessels(vessels.stream().map(this::row).toList());
+        }
+        if (!weighIns.isEmpty()) {
+            mapper.insertWeighIns(weighIns.stream()
+                    .map(each -> row(each.weighIn(), each.at()))
+                    .toList());
+        }
     }
 
     /** Takes a vessel away, with its weigh-ins. Lines measured with it keep their grams. */
@@ -252,12 +272,13 @@ public class MeasureService {
     /**
      * Finds everything impossible about a weigh-in.
      *
+     * @param measures the measures there are
      * @param coming codes of vessels that are about to be added
      */
-    public Faults check(WeighInRequest request, List<String> coming) {
+    public Faults check(WeighInRequest request, KitchenMeasures measures, List<String> coming) {
         Faults faults = new Faults();
         String code = request.measure();
-        Measure measure = code == null ? null : measures().measure(code).orElse(null);
+        Measure measure = code == null ? null : measures.measure(code).orElse(null);
         boolean fits = measure == null ? coming.contains(code) : !measure.kind().equals("mass");
         faults.require(fits, "measure", code == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, code);
         faults.require(
@@ -274,12 +295,15 @@ public class MeasureService {
     /** As {@link #weighIn(WeighInRequest)}, at a given time. */
     @Transactional
     public MeasuresDocument weighIn(WeighInRequest request, OffsetDateTime at) {
-        check(request, List.of()).refuse();
+        check(request, measures(), List.of()).refuse();
+        mapper.insertWeighIns(List.of(row(request, at)));
+        return document();
+    }
+
+    private static WeighInRow row(WeighInRequest request, OffsetDateTime at) {
         double count = request.count() == null ? 1 : request.count();
         double grams = request.grams() == null ? 0 : request.grams();
-        mapper.insertWeighIn(
-                new WeighInRow(0, String.valueOf(request.measure()), request.ingredient(), grams, count, at));
-        return document();
+        return new WeighInRow(0, String.valueOf(request.measure()), request.ingredient(), grams, count, at);
     }
 
     /** Takes a weigh-in back. */

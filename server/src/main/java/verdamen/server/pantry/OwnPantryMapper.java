@@ -21,11 +21,15 @@ interface OwnPantryMapper {
     List<OwnValueRow> values();
 
     @Insert("""
-            insert into own_value (ingredient_code, field, value, source)
-            values (#{ingredientCode}, #{field}, #{value}, #{source})
+            <script>
+            insert into own_value (ingredient_code, field, value, source) values
+            <foreach collection="list" item="row" separator=",">
+              (#{row.ingredientCode}, #{row.field}, #{row.value}, #{row.source})
+            </foreach>
             on conflict (ingredient_code, field) do update set value = excluded.value, source = excluded.source
+            </script>
             """)
-    void saveValue(OwnValueRow row);
+    void saveValues(List<OwnValueRow> rows);
 
     @Delete("delete from own_value where ingredient_code = #{code} and field = #{field}")
     void deleteValue(@Param("code") String code, @Param("field") String field);
@@ -34,10 +38,15 @@ interface OwnPantryMapper {
     List<PriceRow> prices();
 
     @Insert("""
-            insert into price (ingredient_code, amount, per) values (#{ingredientCode}, #{amount}, #{per})
+            <script>
+            insert into price (ingredient_code, amount, per) values
+            <foreach collection="list" item="row" separator=",">
+              (#{row.ingredientCode}, #{row.amount}, #{row.per})
+            </foreach>
             on conflict (ingredient_code) do update set amount = excluded.amount, per = excluded.per
+            </script>
             """)
-    void savePrice(PriceRow row);
+    void savePrices(List<PriceRow> rows);
 
     @Delete("delete from price where ingredient_code = #{code}")
     void deletePrice(String code);

@@ -205,36 +205,78 @@ public class PantryService implements InitializingBean {
         return shelf.ownCodes().contains(code);
     }
 
-    /** Finds everything impossible about an own figure of an ingredient that is there. */
-    public Faults checkValue(String code, Field field, double value, String source) {
+    /** Finds everything impossible about own figures that an ingredient is to have together. */
+    public Faults checkValues(String code, List<OwnValue> values) {
+        Faults faults = new Faults();
         Ingredient book = shelf.book().get(code);
-        if (book == null) {
-            Faults faults = new Faults();
-            faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, code);
-            return faults;
+        faults.require(book != null, "ingredient", FaultCode.UNKNOWN_CODE, code);
+        if (book != null) {
+            Map<Field, Double> together = byField(shelf.ownValues().getOrDefault(code, List.of()));
+            together.putAll(byField(values));
+            values.forEach(value -> faults.addAll(value.check(book, together).all()));
         }
-        return new OwnValue(field, value, source)
-                .check(book, byField(shelf.ownValues().getOrDefault(code, List.of())));
+        return faults;
+    }
+
+    /**
+     * Changes of the pantry that were found sound.
+     *
+     * @param own new ingredients of the kitchen's own
+     * @param values own figures by ingredient
+     * @param prices prices by ingredient
+     */
+    public record Changes(List<IngredientSpec> own, Map<String, List<OwnValue>> values, Map<String, Price> prices) {}
+
+    /** Makes changes all together and reads the pantry once. */
+    public void saveAll(Changes changes) {
+        List<IngredientRow> rows = changes.own().stream()
+                .map(spec -> spec.read(IngredientSpec.codeOf(String.valueOf(spec.name()))))
+                .map(ingredient -> IngredientRow.of(ingredient, true))
+                .toList();
+        List<OwnValueRow> values = changes.values().entrySet().stream()
+                .flatMap(each -> each.getValue().stream().map(value -> row(each.getKey(), value)))
+                .toList();
+        List<PriceRow> prices = changes.prices().entrySet().stream()
+                .map(each -> row(each.getKey(), each.getValue()))
+                .toList();
+        change(() -> {
+            if (!rows.isEmpty()) {
+                save(rows, OWN_POSITION);
+            }
+            if (!values.isEmpty()) {
+                own.saveValues(values);
+            }
+            if (!prices.isEmpty()) {
+                own.savePrices(prices);
+            }
+        });
+    }
+
+    private static OwnValueRow row(String code, OwnValue value) {
+        return new OwnValueRow(
+                code, value.field().code(), value.value(), value.source().strip());
+    }
+
+    private static PriceRow row(String code, Price price) {
+        return new PriceRow(code, price.amount(), price.per().code());
     }
 
     /** Sets a figure of the kitchen's own over the book's; without a value the book's counts again. */
     public void setValue(String code, @Nullable String field, @Nullable Double value, @Nullable String source) {
         Faults faults = new Faults();
-        Ingredient book = shelf.book().get(code);
-        faults.require(book != null, "ingredient", FaultCode.UNKNOWN_CODE, code);
+        faults.require(shelf.book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
         Field figure = faults.choice("field", field, Field.class);
         faults.refuse();
-        if (book == null || figure == null) {
+        if (figure == null) {
             return;
         }
         if (value == null) {
             change(() -> own.deleteValue(code, figure.code()));
             return;
         }
-        OwnValue asked = new OwnValue(figure, value, source == null ? "" : source.strip());
-        asked.check(book, byField(shelf.ownValues().getOrDefault(code, List.of())))
-                .refuse();
-        change(() -> own.saveValue(new OwnValueRow(code, figure.code(), value, asked.source())));
+        OwnValue asked = new OwnValue(figure, value, source == null ? "" : source);
+        checkValues(code, List.of(asked)).refuse();
+        change(() -> own.saveValues(List.of(row(code, asked))));
     }
 
     /** Sets the price of an ingredient; without an amount there is none. */
@@ -248,7 +290,7 @@ public class PantryService implements InitializingBean {
             if (amount == null || unit == null) {
                 own.deletePrice(code);
             } else {
-                own.savePrice(new PriceRow(code, amount, unit.code()));
+                own.savePrices(List.of(row(code, new Price(amount, unit))));
             }
         });
     }

@@ -3,6 +3,7 @@ package verdamen.server.problem;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -17,7 +18,9 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JacksonException.Reference;
+import tools.jackson.databind.exc.InvalidNullException;
 import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.NewerVersionException;
@@ -100,10 +103,22 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             HttpHeaders headers,
             HttpStatusCode status,
             WebRequest request) {
+        HttpStatus answered = HttpStatus.BAD_REQUEST;
         ProblemDetail problem;
-        if (unreadable.getCause() instanceof JacksonException cause
+        if (unreadable.getCause() instanceof InvalidNullException missing) {
+            Place place = Place.of(missing.getPath());
+            answered = HttpStatus.UNPROCESSABLE_CONTENT;
+            problem = refused(new RefusedException(
+                    List.of(new Fault(place.line(), place.field(), FaultCode.MISSING, null, null))));
+        } else if (unreadable.getCause() instanceof JacksonException cause
                 && !cause.getPath().isEmpty()) {
-            ProblemFault fault = unreadableFault(cause.getPath());
+            Place place = Place.of(cause.getPath());
+            ProblemFault fault = new ProblemFault(
+                    place.line(),
+                    place.field(),
+                    "unreadable",
+                    FaultWords.name(place.field())
+                            + " cannot be read: it is not known here, or its value is of the wrong kind.");
             problem = withFaults(
                     problem(HttpStatus.BAD_REQUEST, "unreadable", "The request cannot be read", fault.message()),
                     List.of(fault));
@@ -114,35 +129,32 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     "The request cannot be read",
                     "The request is not the JSON that was expected. See /api/openapi.json.");
         }
-        return handleExceptionInternal(unreadable, problem, headers, HttpStatus.BAD_REQUEST, request);
+        return handleExceptionInternal(unreadable, problem, headers, answered, request);
     }
 
-    /** What could not be read: a field of a line, or a place as in {@code preps[0].steps[1].afterGrams}. */
-    private static ProblemFault unreadableFault(List<Reference> path) {
-        Integer line = null;
-        String field = LINES;
-        StringBuilder place = new StringBuilder();
-        for (int i = 0; i < path.size(); i++) {
-            Reference step = path.get(i);
-            if (step.getPropertyName() != null) {
-                field = step.getPropertyName();
-                if (!(i == 0 && FORMULA.equals(field))) {
-                    place.append(place.isEmpty() ? "" : ".").append(field);
+    /** Where in a request something is: a field of a line, or a place as in {@code preps[0].steps[1].afterGrams}. */
+    private record Place(@Nullable Integer line, String field) {
+
+        static Place of(List<Reference> path) {
+            Integer line = null;
+            String field = LINES;
+            StringBuilder place = new StringBuilder();
+            for (int i = 0; i < path.size(); i++) {
+                Reference step = path.get(i);
+                if (step.getPropertyName() != null) {
+                    field = step.getPropertyName();
+                    if (!(i == 0 && FORMULA.equals(field) && path.size() > 1)) {
+                        place.append(place.isEmpty() ? "" : ".").append(field);
+                    }
+                } else {
+                    place.append('[').append(step.getIndex()).append(']');
+                    line = i > 0 && LINES.equals(path.get(i - 1).getPropertyName())
+                            ? Integer.valueOf(step.getIndex())
+                            : line;
                 }
-            } else {
-                place.append('[').append(step.getIndex()).append(']');
-                line = i > 0 && LINES.equals(path.get(i - 1).getPropertyName())
-                        ? Integer.valueOf(step.getIndex())
-                        : line;
             }
+            return new Place(line, line == null && !place.isEmpty() ? place.toString() : field);
         }
-        String where = line == null && !place.isEmpty() ? place.toString() : field;
-        return new ProblemFault(
-                line,
-                where,
-                "unreadable",
-                FaultWords.name(where)
-                        + " cannot be read: it is missing or not known here, or its value is of the wrong kind.");
     }
 
     private static ProblemFault fault(Fault fault) {

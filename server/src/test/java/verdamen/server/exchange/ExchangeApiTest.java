@@ -281,6 +281,38 @@ public class ExchangeApiTest extends ServerTest {
     }
 
     @Test
+    public void figuresOfARowAreJudgedTogether() {
+        JsonNode teff = ingredient("teff-flour").at("/composition");
+        double water = teff.at("/waterPct").asDouble();
+        double carb = teff.at("/carbPct").asDouble();
+        String header = "code,waterPct,carbPct,source\n";
+        String drier = header + "teff-flour,%s,%s,oven\n".formatted(water - 4, carb + 4);
+        assertTrue(postFile("/api/exchange/pantry?apply=true", bytes(drier))
+                .expect(200)
+                .at("/applied")
+                .asBoolean());
+        assertEquals(ingredient("teff-flour").at("/composition/waterPct").asDouble(), water - 4, 1e-9);
+        for (String field : new String[] {"waterPct", "carbPct"}) {
+            Answer back = putJson("/api/pantry/ingredients/teff-flour/values", "{\"field\":\"%s\"}".formatted(field));
+            back.expect(200);
+        }
+        String both = header + "teff-flour,%s,%s,oven\n".formatted(water + 1.5, carb + 1.5);
+        Answer refused =
+                postFile("/api/exchange/pantry?apply=true", bytes(both)).expect(200);
+        assertEquals(refused.at("/refused").asInt(), 1, "each alone would do, both add 3 points");
+        assertEquals(ingredient("teff-flour").at("/composition/waterPct").asDouble(), water, 1e-9);
+    }
+
+    private JsonNode ingredient(String code) {
+        for (JsonNode item : getJson("/api/pantry").expect(200).at("/ingredients")) {
+            if (item.get("code").asString().equals(code)) {
+                return item;
+            }
+        }
+        throw new AssertionError("no " + code);
+    }
+
+    @Test
     public void measuresComeInWithTheirWeighIns() {
         String file = "record,measure,name,plural,millilitres,ingredient,grams,count,weighedAt\n"
                 + "vessel,,Csv tin,Csv tins,410,,,,\n"

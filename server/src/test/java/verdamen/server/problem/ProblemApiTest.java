@@ -35,6 +35,17 @@ public class ProblemApiTest extends ServerTest {
                 null,
                 "style"
             },
+            {"/api/handling/now", "{\"minute\": 20, \"feel\": \"soft\"}", 422, null, "formula"},
+            {"/api/handling/now", "{\"formula\": {}, \"feel\": \"soft\"}", 422, null, "minute"},
+            {"/api/handling/put-in", "{\"formula\": {}, \"additions\": [null]}", 422, null, "additions[0]"},
+            {
+                "/api/handling/put-in",
+                "{\"formula\": {}, \"additions\": [{\"ingredient\": \"water\"}]}",
+                422,
+                null,
+                "additions[0].grams"
+            },
+            {"/api/balance", "{\"preps\": [{\"key\": \"c\", \"steps\": [null]}]}", 422, null, "preps[0].steps[0]"},
             {"/api/balance", "{\"style\":\"roti\",\"lines\":[]}", 422, null, "lines"},
             {
                 "/api/balance",
