@@ -35,9 +35,9 @@ final class BenchAdviser {
     private final Feel felt;
     private final double expected;
     private final double rollAt;
-    private final double laterPerFelt;
     private final double later;
     private final double target;
+    private final double gluten;
     private final @Nullable Double given;
     private final List<Step> steps = new ArrayList<>();
 
@@ -49,11 +49,9 @@ final class BenchAdviser {
         this.felt = felt;
         this.expected = expected;
         this.rollAt = Math.max(minute, formula.rollAtMinute());
-        Double then = dough.softness(rollAt);
-        // A formula without any water yet says nothing about how the feel goes on.
-        this.laterPerFelt = then == null || expected == 0 ? 1 : then / expected;
-        this.later = felt.softnessMid() * laterPerFelt;
+        this.later = carried(felt.softnessMid(), rollAt);
         this.target = formula.softnessTarget();
+        this.gluten = Gluten.of(dough).points();
         this.given = given;
     }
 
@@ -66,8 +64,9 @@ final class BenchAdviser {
         Integer until = from == null
                 ? null
                 : Integer.valueOf(closes == null ? formula.timeline().horizon() : closes - 1);
-        double atFrom = grams(action, felt.likelyFrom() * laterPerFelt);
-        double atTo = grams(action, felt.likelyTo() * laterPerFelt);
+        double grams = grams(action, later);
+        double atFrom = grams(action, carried(felt.likelyFrom(), rollAt));
+        double atTo = grams(action, carried(felt.likelyTo(), rollAt));
         return new BenchAdvice(
                 minute,
                 felt,
@@ -79,14 +78,23 @@ final class BenchAdviser {
                 from,
                 until,
                 action == Action.ADD_FLOUR && formula.style().softnessHigh() >= SLACK_FROM,
-                additions.isEmpty() ? 0 : grams(action, later),
-                additions.isEmpty() ? 0 : Math.min(atFrom, atTo),
-                additions.isEmpty() ? 0 : Math.max(atFrom, atTo),
-                additions.isEmpty() ? 0 : given(grams(action, later)),
+                grams,
+                Math.min(atFrom, atTo),
+                Math.max(atFrom, atTo),
+                given(grams),
                 additions,
                 InTheBowl.of(dough),
-                additions.isEmpty() ? InTheBowl.of(dough) : after(additions),
+                after(additions),
                 steps);
+    }
+
+    /**
+     * A softness felt now, carried over to a minute by the ratio of the model's softnesses. A formula without any water
+     * yet says nothing about how the feel goes on.
+     */
+    private double carried(double softness, double at) {
+        Double then = dough.softness(at);
+        return then == null || expected == 0 ? softness : softness * then / expected;
     }
 
     private Action action() {
@@ -107,19 +115,20 @@ final class BenchAdviser {
         };
     }
 
-    /** Water (S* − S_later) · D, or flour (S_later − S*) · D / (S* · D_flour/F), g; at least 0. */
+    /** Water (S* − S_later) · D, or flour (S_later − S*) · D / (S* · D_flour/F), g; 0 where neither is needed or helps. */
     private double grams(Action action, double softness) {
         double drinks = dough.drinksGrams(rollAt);
+        double perGram = target * dough.flourDrinksPerGram(rollAt);
         return switch (action) {
             case ADD_WATER -> Math.max(0, (target - softness) * drinks);
-            case ADD_FLOUR -> Math.max(0, (softness - target) * drinks / (target * dough.flourDrinksPerGram(rollAt)));
+            case ADD_FLOUR -> perGram > 0 ? Math.max(0, (softness - target) * drinks / perGram) : 0;
             default -> 0;
         };
     }
 
-    /** What the cook puts in; as much as is advised when nothing is said. */
+    /** What the cook puts in; as much as is advised when nothing is said, and nothing where nothing is advised. */
     private double given(double advised) {
-        return given == null ? advised : given;
+        return given == null || advised == 0 ? advised : given;
     }
 
     private InTheBowl after(List<Added> additions) {
@@ -144,12 +153,10 @@ final class BenchAdviser {
 
     /** Whether the dough as it is felt can be rolled at a minute. */
     private boolean rolls(int at) {
-        Double model = dough.softness(at);
-        if (model == null || formula.timeline().kneads(at)) {
+        if (formula.timeline().kneads(at)) {
             return false;
         }
-        double softness = felt.softnessMid() * (expected == 0 ? 1 : model / expected);
-        double gluten = Gluten.of(dough).points();
+        double softness = carried(felt.softnessMid(), at);
         double limit = Coefficient.RISK_LIMIT.value();
         double rested = at - formula.timeline().kneadedBefore(at);
         return Risks.stick(softness, formula.style()) < limit

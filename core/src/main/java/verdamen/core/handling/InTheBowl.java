@@ -2,6 +2,7 @@ package verdamen.core.handling;
 
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughRow;
 
 /**
  * What is in the bowl, in the figures that a correction changes.
@@ -19,8 +20,8 @@ public record InTheBowl(@Nullable Double waterPct, double saltPct, double fatPct
     public static InTheBowl of(Dough dough) {
         double flour = dough.flourGrams();
         double water = dough.rows().stream()
-                .filter(row -> row.isPlainWater())
-                .mapToDouble(row -> row.grams())
+                .filter(DoughRow::isPlainWater)
+                .mapToDouble(DoughRow::grams)
                 .sum();
         return new InTheBowl(
                 flour > 0 ? Double.valueOf(PERCENT * water / flour) : null,
