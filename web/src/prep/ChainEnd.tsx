@@ -1,4 +1,5 @@
 import { Link as LinkIcon } from "lucide-react";
+import type { KeyboardEvent } from "react";
 import type { ChainAnswer, ChainSpec } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../kitchen";
@@ -7,6 +8,15 @@ import { addStep, linkChain } from "./editChain";
 import { REMARKS, type StepKind, STEPS } from "./steps";
 
 const KINDS = Object.keys(STEPS) as StepKind[];
+
+/** A key opens the list instead of choosing at once: each choice adds a step. */
+function opensTheList(event: KeyboardEvent<HTMLSelectElement>): void {
+  const chooses = event.key.startsWith("Arrow") || (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey);
+  if (chooses) {
+    event.preventDefault();
+    event.currentTarget.showPicker();
+  }
+}
 
 interface ChainEndProps {
   chain: ChainSpec;
@@ -27,6 +37,7 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
         className="quiet-field framed mb-3 !w-40 text-sm"
         aria-label="Add a step"
         value=""
+        onKeyDown={opensTheList}
         onChange={(event) => addStep(editor, index, event.target.value)}
       >
         <option value="">+ add a step</option>

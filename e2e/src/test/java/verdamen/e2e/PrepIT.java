@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
@@ -46,7 +47,7 @@ public class PrepIT extends BrowserTest {
         var ingredient = driver().findElement(By.cssSelector("li[data-line='0'] [data-field=ingredient]"));
         ingredient.sendKeys("atta");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
-        ingredient.sendKeys(org.openqa.selenium.Keys.ENTER);
+        ingredient.sendKeys(Keys.ENTER);
         driver().findElement(By.cssSelector("li[data-line='0'] [data-field=grams]"))
                 .sendKeys("400");
         return balance();
@@ -210,7 +211,7 @@ public class PrepIT extends BrowserTest {
                 .click();
         page.typeStep(0, 0, "ingredient", "garlic");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
-        press(org.openqa.selenium.Keys.ENTER);
+        press(Keys.ENTER);
         page.step(0, 0, "added", "12");
         page.press("Put into the dough");
         page.settled();
@@ -221,6 +222,19 @@ public class PrepIT extends BrowserTest {
         patience()
                 .until(ExpectedConditions.presenceOfElementLocated(
                         By.cssSelector("[data-block='brings 2 garlic-raw']")));
+    }
+
+    @Test
+    public void stepsAreAddedWithTheKeyboardOneAtATime() {
+        PrepPage page = newDough();
+        page.prepare("carrot");
+        driver().executeScript("document.querySelector('[aria-label=\"Add a step\"]').focus()");
+        press(Keys.ARROW_DOWN);
+        press(Keys.ARROW_DOWN, Keys.ARROW_DOWN);
+        assertEquals(page.steps(0), 0, "looking through the list adds nothing");
+        press(Keys.ENTER);
+        patience().until(driver -> page.steps(0) == 1);
+        page.settled();
     }
 
     @Test
