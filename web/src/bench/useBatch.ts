@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api, type Batch, batchesQuery, type Problem, problemOf, taken } from "../api";
+import type { NumberEntry } from "../parts";
 
 const TICK_MS = 5_000;
 const MINUTE_MS = 60_000;
@@ -12,7 +13,8 @@ export interface BatchView {
   /** Minutes since water met flour in the running batch. */
   minute: number;
   problem: Problem | null;
-  start: (version: number, minutesAgo: number) => void;
+  /** Text that is no number of minutes goes along, to be refused by name. */
+  start: (version: number, minutesAgo: NumberEntry) => void;
   finish: () => void;
   discard: () => void;
   keep: (correction: Correction) => Promise<unknown>;
@@ -60,7 +62,7 @@ export function useBatch(formula: number | null): BatchView {
       change.mutate(() =>
         api.POST("/api/formulas/{formula}/batches", {
           params: { path: { formula: formula ?? 0 } },
-          body: { version, minutesAgo },
+          body: { version, minutesAgo: minutesAgo as number | null },
         }),
       ),
     finish: () => change.mutate(() => api.POST("/api/batches/{id}/finish", { params: { path: { id } } })),

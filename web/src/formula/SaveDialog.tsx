@@ -51,6 +51,12 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
           event.preventDefault();
           submit(editor.knownLatest);
         }}
+        onKeyDown={(event) => {
+          if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) {
+            event.preventDefault();
+            submit(editor.knownLatest);
+          }
+        }}
       >
         <label className="block pb-4">
           <span className="soft block pb-1 text-sm">Name</span>
@@ -71,12 +77,6 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
             value={note}
             data-autofocus={named !== ""}
             onChange={(event) => setNote(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) {
-                event.preventDefault();
-                submit(editor.knownLatest);
-              }
-            }}
           />
         </label>
         {problem?.newest ? (

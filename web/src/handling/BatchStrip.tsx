@@ -98,7 +98,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
           <span className="soft">ago:</span>
           <button
             className="btn btn-sm btn-primary gap-1"
-            onClick={() => batch.start(editor.baseNumber ?? 1, typeof ago === "number" ? ago : 0)}
+            onClick={() => batch.start(editor.baseNumber ?? 1, ago)}
           >
             <Play size={14} aria-hidden /> Start a batch
           </button>

@@ -64,8 +64,8 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
         {chart.labels.map(({ kind, minute, row }) => (
           <path key={`${kind} ${minute}`} d={`M${x(minute)} ${PLOT.top - 6 - row * 14}V${floor}`} stroke="currentColor" strokeWidth="0.9" opacity="0.35" />
         ))}
-        {chart.labels.map(({ kind, minute, row }) => (
-          <text key={`${kind} ${minute}`} className="halo" x={x(minute) + 3} y={PLOT.top - 8 - row * 14} fontSize="11.5" fill="currentColor">
+        {chart.labels.map(({ kind, minute, row, left }) => (
+          <text key={`${kind} ${minute}`} className="halo" x={x(minute) + (left ? -3 : 3)} textAnchor={left ? "end" : "start"} y={PLOT.top - 8 - row * 14} fontSize="11.5" fill="currentColor">
             {MOMENTS[kind]} {minute}
           </text>
         ))}

@@ -14,6 +14,8 @@ interface Label {
   kind: string;
   minute: number;
   row: number;
+  /** Whether it stands left of its moment, for want of room on the right. */
+  left: boolean;
 }
 
 export function chartOf(answer: HandlingAnswer) {
@@ -87,9 +89,11 @@ function ticks(horizon: number): number[] {
 function labels(moments: HandlingAnswer["sheet"]["picture"]["moments"], x: (minute: number) => number): Label[] {
   const ends: number[] = Array.from({ length: ROWS }, () => -Infinity);
   return moments.map(({ kind, minute }) => {
-    const row = Math.max(0, ends.findIndex((end) => end <= x(minute)));
-    ends[row] = x(minute) + LABEL_WIDTH;
-    return { kind, minute, row };
+    const left = x(minute) + LABEL_WIDTH > VIEW.width;
+    const from = left ? x(minute) - LABEL_WIDTH : x(minute);
+    const row = Math.max(0, ends.findIndex((end) => end <= from));
+    ends[row] = from + LABEL_WIDTH;
+    return { kind, minute, row, left };
   });
 }
 

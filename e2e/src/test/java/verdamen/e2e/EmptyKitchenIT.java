@@ -40,7 +40,7 @@ public class EmptyKitchenIT extends BrowserTest {
         assertEquals(page.field(2, "grams"), "9", "passing through the percentage changes nothing");
         pressWith(Keys.CONTROL, "s");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog input")));
-        press("House roti", Keys.TAB, "As my hands know it");
+        press("House roti", Keys.TAB, "As my hands know it", Keys.chord(Keys.SHIFT, Keys.TAB));
         pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
         page.waitForVersion(1);
         assertFalse(page.hasUnsavedEdits());

@@ -59,6 +59,21 @@ public class HandlingIT extends StationTest {
                         .equals("60"));
     }
 
+    @Test
+    public void theMomentsOfALongChillStayInsideTheChart() {
+        station("Parsnip-filled paratha", "Method");
+        click("[data-question=rest] [data-school=overnight]");
+        css("[data-question=rest] [data-school=overnight][aria-pressed=true]");
+        go("Handling");
+        waitForText("[aria-label='Rolling window']", "starts to weep 7");
+        Object outside = driver().executeScript("""
+                const chart = document.querySelector('[aria-label="Rolling window"] svg').getBoundingClientRect();
+                return [...document.querySelectorAll('[aria-label="Rolling window"] svg text.halo')]
+                  .filter(text => text.getBoundingClientRect().right > chart.right + 1).map(text => text.textContent);
+                """);
+        assertEquals(outside, List.of());
+    }
+
     private int minutes(String field) {
         return Integer.parseInt(css(field).getAttribute("value"));
     }
@@ -103,6 +118,9 @@ public class HandlingIT extends StationTest {
     @Test
     public void whatDoIDoNowIsKeptOnTheBatch() {
         station("Pumpkin and emmer roti", "Handling");
+        type("[data-field=minutesAgo]", "soon");
+        button("Start a batch");
+        waitForText("[data-testid=batch]", "How many minutes ago water met flour cannot be read");
         type("[data-field=minutesAgo]", "14");
         button("Start a batch");
         css("[data-testid=now-line]");

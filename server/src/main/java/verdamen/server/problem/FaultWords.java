@@ -107,6 +107,7 @@ public final class FaultWords {
             Map.entry("hotC", "The temperature of hot water in °C"),
             Map.entry("kneadMinutes", "The minutes of kneading"),
             Map.entry("minute", "The minute"),
+            Map.entry("minutesAgo", "How many minutes ago water met flour"),
             Map.entry("feel", "The feel"),
             Map.entry("given", "What you put in"),
             Map.entry("share", "The share that is missing"),
