@@ -100,4 +100,4 @@ pg_stop() {
   PG_PID=
 }
 
-pg_fail() { pg_stop; rm -f "$RUN/pid"; die "$*"; }
+pg_fail() { fail_running "$*"; }

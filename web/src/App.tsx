@@ -5,7 +5,8 @@ import { BalancePage } from "./balance";
 import { FormulasPage } from "./formula";
 import { Frame, NotFound } from "./frame";
 import { IntakePage } from "./intake";
-import { KitchenPage, KitchenProvider } from "./kitchen";
+import { FiguresProvider } from "./figures";
+import { KitchenPage } from "./kitchen";
 import { PantryPage } from "./pantry";
 import { NoticesProvider } from "./parts";
 import { PrepPage } from "./prep";
@@ -54,9 +55,9 @@ export function App() {
   return (
     <QueryClientProvider client={queries}>
       <NoticesProvider>
-        <KitchenProvider>
+        <FiguresProvider>
           <RouterProvider router={router} />
-        </KitchenProvider>
+        </FiguresProvider>
       </NoticesProvider>
     </QueryClientProvider>
   );

@@ -8,7 +8,10 @@ export type Caution = Schemas["Caution"];
 export type ChainAnswer = Schemas["ChainAnswer"];
 export type ChainSpec = Schemas["ChainSpec"];
 export type Diagnosis = Schemas["Diagnosis"];
-export type Exchange = Schemas["Exchange"];
+export type EditedFormula = Schemas["EditedFormula"];
+export type Equivalent = Schemas["Equivalent"];
+export type FormulaEdit = Schemas["FormulaEdit"];
+export type FormulaPage = Schemas["FormulaPage"];
 export type Filling = Schemas["Filling"];
 export type GuideAnswer = Schemas["GuideAnswer"];
 export type HandlingAnswer = Schemas["HandlingAnswer"];
@@ -53,7 +56,10 @@ export type VersionSummary = Schemas["VersionSummary"];
 export type Warning = Schemas["Warning"];
 export type WayOut = Schemas["WayOut"];
 
-export const api = createClient<paths>({ baseUrl: window.location.origin });
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => window.fetch(request),
+});
 
 /** How a file goes to the server: as it is. */
 export const asFile = (file: File) => ({

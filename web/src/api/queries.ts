@@ -1,9 +1,9 @@
-import { queryOptions } from "@tanstack/react-query";
+import { infiniteQueryOptions, queryOptions } from "@tanstack/react-query";
 import {
   api,
   type BalanceAnswer,
   type Diagnosis,
-  type Exchange,
+  type Equivalent,
   type FormulaSpec,
   type HandlingAnswer,
   type MethodAnswer,
@@ -41,11 +41,26 @@ export const namesQuery = queryOptions({
   queryFn: ({ signal }) => taken(api.GET("/api/intake/names", { signal })),
 });
 
-export const formulasQuery = queryOptions({
-  queryKey: ["formulas"],
-  queryFn: ({ signal }) => taken(api.GET("/api/formulas", { signal })),
-  staleTime: 0,
-});
+/** What is asked of the list of formulas. */
+export interface FormulasAsked {
+  search?: string;
+  state?: string;
+  sort?: string;
+  down?: boolean;
+  limit?: number;
+}
+
+/** The first pages of the list of formulas, searched and sorted by the server. */
+export const formulasQuery = (asked: FormulasAsked) =>
+  infiniteQueryOptions({
+    queryKey: ["formulas", asked],
+    queryFn: ({ signal, pageParam }) =>
+      taken(api.GET("/api/formulas", { params: { query: { ...asked, after: pageParam } }, signal })),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (page) => page.next ?? undefined,
+    staleTime: 0,
+    placeholderData: (before) => before,
+  });
 
 export const formulaQuery = (id: number, version: number | null) =>
   queryOptions({
@@ -95,9 +110,9 @@ export const diagnosisQuestion: Question<{ formula: FormulaSpec; symptom: string
 };
 
 /** What can stand for a line. */
-export const exchangesQuestion: Question<{ formula: FormulaSpec; line: number }, Exchange[]> = {
-  key: "exchanges",
-  ask: (body, signal) => taken(api.POST("/api/method/exchanges", { body, signal })),
+export const equivalentsQuestion: Question<{ formula: FormulaSpec; line: number }, Equivalent[]> = {
+  key: "equivalents",
+  ask: (body, signal) => taken(api.POST("/api/method/equivalents", { body, signal })),
 };
 
 /** The feel guide; it changes only with the program. */

@@ -1,7 +1,7 @@
 import { useMemo, useRef } from "react";
 import { Link } from "react-router";
 import type { PantryDocument } from "../api";
-import { type Editor, Faults, LineTable, MethodSettings, setWater, Station, useBalance } from "../formula";
+import { CurrentContext, type Editor, Faults, LineTable, MethodSettings, Station, useBalance, useFormulaEdit } from "../formula";
 import { Cautions } from "../caution";
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
@@ -21,13 +21,10 @@ export function BalancePage() {
 
 function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
   const { answer, current, problem } = useBalance(editor.balanced);
-  const faults = useMemo(() => new Faults(problem), [problem]);
+  const faults = useMemo(() => new Faults(problem?.faults), [problem]);
   const page = useRef<HTMLDivElement>(null);
-  const water = () => {
-    if (answer) {
-      setWater(editor, pantry, answer.water.needed);
-    }
-  };
+  const change = useFormulaEdit(editor);
+  const water = () => change.mutate({ kind: "set-water" });
   useCommands([
     { name: "Set the water to what is needed", keys: "alt+w", run: water, enabled: answer !== null && current },
     {
@@ -61,7 +58,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                 <>
                   {" "}
                   <Link className="underline" to={`/formulas/${editor.id ?? "new"}/prep`}>
-                    Put it right in Prep
+                    Correct it in Prep
                   </Link>
                 </>
               )}
@@ -69,7 +66,8 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
           )}
           {!answer && <Waiting problem={problem?.faults ? null : (problem?.detail ?? null)} empty={editor.draft.lines.length === 0} />}
           {answer && (
-            <div className={problem ? "opacity-45" : ""} inert={problem !== null}>
+            <CurrentContext value={current}>
+            <div className={problem ? "opacity-45" : "answer"} data-stale={!current} inert={problem !== null}>
               <Beam answer={answer} pantry={pantry} editor={editor} />
               <WaterAnswer answer={answer} editor={editor} onSetWater={water} />
               {answer.water.weighNext && <WeighNext next={answer.water.weighNext} water={answer.water} pantry={pantry} />}
@@ -91,6 +89,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                 </div>
               </div>
             </div>
+            </CurrentContext>
           )}
         </div>
     </div>
@@ -100,7 +99,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
 function Waiting({ problem, empty }: { problem: string | null; empty: boolean }) {
   return (
     <div className="soft flex h-72 flex-col items-center justify-center text-center">
-      <p className="font-display text-base-content text-xl">{empty ? "An empty scale" : "Not to be weighed up yet"}</p>
+      <p className="font-display text-base-content text-xl">{empty ? "An empty scale" : "Not balanced yet"}</p>
       <p className="max-w-sm pt-2">
         {problem ??
           (empty

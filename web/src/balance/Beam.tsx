@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { BalanceAnswer, LedgerRow, PantryDocument } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { ARM, CRADLE, deflection, DIAL, drop, PIVOT, stack, tilt, VIEW } from "./beamGeometry";
 import { Dial } from "./Dial";
 import { Pan } from "./Pan";

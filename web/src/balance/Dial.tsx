@@ -1,5 +1,5 @@
 import type { BalanceAnswer, PantryDocument } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { arc, deflection, dialSpan, DIAL, onDial } from "./beamGeometry";
 
 const LEAST_FOR_WORD = 0.15;

@@ -1,7 +1,7 @@
 import { ChevronRight } from "lucide-react";
 import { memo, useState } from "react";
 import type { BalanceAnswer, LedgerRow, PantryDocument } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint, Steps, Swatch } from "../parts";
 
 /** The ledger: every gram of water accounted for, each row opening to its reason. */

@@ -1,5 +1,5 @@
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { materialFill, materialInk } from "../parts";
 import { besideLabels, type Block, carriesLabel, CRADLE, PIVOT } from "./beamGeometry";
 import { useBlockDrag } from "./useBlockDrag";

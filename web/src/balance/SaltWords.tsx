@@ -1,5 +1,5 @@
 import type { BalanceAnswer } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 
 /** All salt together: of dough, filling and preparing, in a finished piece. */
 export function SaltWords({ salt }: { salt: BalanceAnswer["salt"] }) {

@@ -1,6 +1,6 @@
 import type { BalanceAnswer, PantryDocument, WayOut } from "../api";
-import { type Editor, takeWayOut } from "../formula";
-import { type Figures, useFigures } from "../kitchen";
+import { ActionButton, type Editor, useFormulaEdit } from "../formula";
+import { type Figures, useFigures } from "../figures";
 
 type TooMuch = NonNullable<BalanceAnswer["tooMuch"]>;
 
@@ -13,6 +13,7 @@ interface TooMuchWaterProps {
 /** What to do when the dough has too much water without any added: each way out, computed alone. */
 export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
   const figures = useFigures();
+  const change = useFormulaEdit(editor);
   const name = (line: number | null | undefined) => {
     const drafted = line == null ? null : editor.draft.lines[line];
     const code = drafted?.prep
@@ -37,9 +38,12 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
                 {way.afterSoftness != null && (
                   <span className="soft">then softness {figures.number(way.afterSoftness, 2)}</span>
                 )}
-                <button className="btn btn-xs btn-primary" onClick={() => takeWayOut(editor, way.remedy, way.changes)}>
+                <ActionButton
+                  className="btn btn-xs btn-primary"
+                  onClick={() => change.mutate({ kind: "take-way-out", remedy: way.remedy, line: way.line })}
+                >
                   Do this
-                </button>
+                </ActionButton>
               </>
             )}
           </li>

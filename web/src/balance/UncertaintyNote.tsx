@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { BalanceAnswer } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 
 /** Where the range comes from: the line that would narrow it most, and the others on demand. */
 export function UncertaintyNote({ answer, editor }: { answer: BalanceAnswer; editor: Editor }) {

@@ -1,5 +1,5 @@
 import type { Term, Warning } from "../api";
-import { type Figures, useFigures } from "../kitchen";
+import { type Figures, useFigures } from "../figures";
 
 const WORDS: Record<Warning["kind"], (of: (symbol: Term["symbol"]) => number, figures: Figures) => string> = {
   "target-outside-window": (of, { number }) =>

@@ -1,7 +1,7 @@
 import { Droplets } from "lucide-react";
 import type { BalanceAnswer } from "../api";
-import type { Editor } from "../formula";
-import { type Figures, useFigures } from "../kitchen";
+import { ActionButton, type Editor } from "../formula";
+import { type Figures, useFigures } from "../figures";
 import { Hint } from "../parts";
 import { UncertaintyNote } from "./UncertaintyNote";
 
@@ -15,8 +15,7 @@ interface WaterAnswerProps {
 export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
   const figures = useFigures();
   const { water, feel, softnessAtRoll, settings } = answer;
-  const wanted = Math.max(0, Math.round(water.needed));
-  const there = Math.round(water.present) === wanted;
+  const there = water.present === water.toSet;
   return (
     <section aria-label="Water" className="hairline grid grid-cols-[auto_1fr] gap-x-8 gap-y-3 border-y py-3 xl:grid-cols-[auto_1fr_14rem]">
       <div>
@@ -70,9 +69,9 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
           {feel?.touchTest}
         </p>
         {!there && (
-          <button className="btn btn-primary btn-sm mt-1.5 gap-1.5" onClick={onSetWater}>
-            <Droplets size={15} aria-hidden /> Set water to {figures.mass(wanted)}
-          </button>
+          <ActionButton className="btn btn-primary btn-sm mt-1.5 gap-1.5" onClick={onSetWater}>
+            <Droplets size={15} aria-hidden /> Set water to {figures.mass(water.toSet)}
+          </ActionButton>
         )}
       </div>
     </section>

@@ -2,7 +2,7 @@ import { TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import type { Caution } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { acknowledge, lastWho } from "./acknowledge";
 
 interface CautionsProps {

@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useLocation } from "react-router";
-import { type ModelBook, modelQuery, problemOf } from "../api";
-import { useFigures } from "../kitchen";
+import { type ModelBook, modelQuery } from "../api";
+import { useFigures } from "../figures";
 import { ProblemNotice } from "../parts";
+import { useProblem } from "../words";
 
 type Figure = ModelBook["others"][number];
 
@@ -23,6 +24,11 @@ const UNITS: Record<Figure["unit"], string> = {
   GLUTEN_POINTS: "gluten points",
   SOFTNESS: "softness",
   COUNT: "",
+  MILLIGRAMS: "mg",
+  MILLILITRES: "ml",
+  GRAMS_PER_MILLILITRE: "g/ml",
+  CHARACTERS: "characters",
+  BYTES: "bytes",
 };
 
 /** How it is computed: every rule in words and symbols, every coefficient with its reason. */
@@ -30,7 +36,7 @@ export function ModelPage() {
   const query = useQuery(modelQuery);
   const { hash } = useLocation();
   const [words, setWords] = useState("");
-  const problem = problemOf(query.error);
+  const problem = useProblem(query.error);
   const book = query.data;
   useEffect(() => {
     if (book && hash) {

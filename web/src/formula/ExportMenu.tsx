@@ -16,11 +16,11 @@ export function ExportMenu({ id }: { id: number }) {
       </button>
       {open && (
         <div className="bg-base-100 hairline absolute top-full right-0 z-30 mt-1 w-72 rounded-lg border p-1 shadow-xl">
-          <a className={item} href={`/api/exchange/formulas?id=${id}`} download>
+          <a className={item} href={`/api/files/formulas?id=${id}`} download>
             Formula file
             <span className="soft block text-xs">all saved versions, for another Verdamen</span>
           </a>
-          <a className={item} href={`/api/exchange/formulas/${id}/recipe`} download>
+          <a className={item} href={`/api/files/formulas/${id}/recipe`} download>
             Recipe, JSON-LD
             <span className="soft block text-xs">the newest version, for other programs</span>
           </a>

@@ -1,19 +1,20 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { FileDown, FileUp } from "lucide-react";
-import { api, asFile, formulasQuery, pantryQuery, problemOf, taken } from "../api";
+import { api, asFile, pantryQuery, taken } from "../api";
+import { useProblem } from "../words";
 import { Dialog, FilePicker, ProblemNotice } from "../parts";
 
-/** Takes the formulas shown out as a file, and a file in. */
-export function FormulaFiles({ shown, all }: { shown: number[]; all: number }) {
+/** Exports the formulas found, or all of them, as a file; imports one. */
+export function FormulaFiles({ shown, any }: { shown: number[]; any: boolean }) {
   const queries = useQueryClient();
   const bring = useMutation({
-    mutationFn: (file: File) => taken(api.POST("/api/exchange/formulas", asFile(file))),
+    mutationFn: (file: File) => taken(api.POST("/api/files/formulas", asFile(file))),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: formulasQuery.queryKey });
+      await queries.invalidateQueries({ queryKey: ["formulas"] });
       await queries.invalidateQueries({ queryKey: pantryQuery.queryKey });
     },
   });
-  const ids = shown.length === all ? "" : `?${shown.map((id) => `id=${id}`).join("&")}`;
+  const problem = useProblem(bring.error);
   const report = bring.data;
   return (
     <>
@@ -21,14 +22,19 @@ export function FormulaFiles({ shown, all }: { shown: number[]; all: number }) {
         <FileUp size={16} aria-hidden /> Import
       </FilePicker>
       {shown.length > 0 && (
-        <a className="btn btn-ghost btn-sm gap-1" href={`/api/exchange/formulas${ids}`} download>
-          <FileDown size={16} aria-hidden /> Export {shown.length === all ? "all" : shown.length}
+        <a className="btn btn-ghost btn-sm gap-1" href={`/api/files/formulas?${shown.map((id) => `id=${id}`).join("&")}`} download>
+          <FileDown size={16} aria-hidden /> Export these {shown.length}
+        </a>
+      )}
+      {shown.length === 0 && any && (
+        <a className="btn btn-ghost btn-sm gap-1" href="/api/files/formulas" download>
+          <FileDown size={16} aria-hidden /> Export all
         </a>
       )}
       {(report || bring.isError) && (
         <Dialog title={report ? "Imported" : "Not imported"} onClose={() => bring.reset()}>
-          <ProblemNotice problem={problemOf(bring.error)} />
-          {problemOf(bring.error)?.faults?.map((fault) => (
+          <ProblemNotice problem={problem} />
+          {problem?.faults?.map((fault) => (
             <p key={`${fault.line} ${fault.field}`} className="text-error text-sm">
               {fault.message}
             </p>

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { api, type FormulaDocument, taken } from "../api";
 import { useCommands } from "../frame";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { ExportMenu } from "./ExportMenu";
 import { SaveDialog } from "./SaveDialog";
 import { type FormulaState, STATES } from "./states";

@@ -1,16 +1,22 @@
 import { Link } from "react-router";
 import type { FormulaSummary } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { materialFill } from "../parts";
+import { faultWords } from "../words";
 import { hasDraft } from "./draftStorage";
 import { stateMark, stateName } from "./states";
 
-const STANDINGS = { "needs-water": "wants water", "in-balance": "", "too-wet": "too wet" } as const;
+type Figures = NonNullable<FormulaSummary["figures"]>;
 
-/** One formula in the list. */
+const STANDINGS: Record<Figures["standing"], string> = {
+  "needs-water": "needs water",
+  "in-balance": "",
+  "too-wet": "too wet",
+};
+
+/** One formula in the list; one that cannot be worked out says why and still opens. */
 export function FormulaListRow({ row }: { row: FormulaSummary }) {
   const figures = useFigures();
-  const standing = STANDINGS[row.standing];
   return (
     <tr className="hairline hover:bg-base-200 relative border-t align-middle">
       <td className="py-2.5 pr-4">
@@ -25,18 +31,44 @@ export function FormulaListRow({ row }: { row: FormulaSummary }) {
           {hasDraft(String(row.id)) && <strong className="text-base-content"> · edits not saved</strong>}
         </p>
       </td>
-      <td className="pr-4 text-sm">{row.styleName}</td>
+      {row.figures ? <FigureCells figures={row.figures} /> : <FaultCells row={row} />}
+      <td className="text-sm">
+        <span aria-hidden>{stateMark(row.state)}</span> {stateName(row.state)}
+        {row.figures && STANDINGS[row.figures.standing] && (
+          <p className="text-warning text-xs font-semibold">{STANDINGS[row.figures.standing]}</p>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+function FaultCells({ row }: { row: FormulaSummary }) {
+  const figures = useFigures();
+  const [first] = row.faults;
+  return (
+    <td colSpan={4} className="text-error pr-6 text-sm" data-testid="formula-fault">
+      Cannot be worked out: {first?.line != null && `line ${first.line + 1}. `}
+      {first ? faultWords(first, figures) : "it cannot be read."} Open it to correct it.
+    </td>
+  );
+}
+
+function FigureCells({ figures: { styleName, makeup, hydration } }: { figures: Figures }) {
+  const figures = useFigures();
+  return (
+    <>
+      <td className="pr-4 text-sm">{styleName}</td>
       <td className="pr-6">
-        <FlourBar row={row} />
-        <p className="truncate pt-1 text-sm" title={row.makeup.flours.map(({ name }) => name).join(", ")}>
-          {row.makeup.flours
+        <FlourBar makeup={makeup} />
+        <p className="truncate pt-1 text-sm" title={makeup.flours.map(({ name }) => name).join(", ")}>
+          {makeup.flours
             .map(({ name, bakersPct }) => `${bakersPct == null ? "" : figures.number(bakersPct, 0)} ${short(name)}`)
             .join(", ")}
         </p>
       </td>
       <td className="pr-4 text-sm">
-        {row.makeup.inclusions.length === 0 && <span className="soft">none</span>}
-        {row.makeup.inclusions.map(({ ingredient, name, bakersPct }) => (
+        {makeup.inclusions.length === 0 && <span className="soft">none</span>}
+        {makeup.inclusions.map(({ ingredient, name, bakersPct }) => (
           <span key={ingredient} className="block truncate" title={name}>
             {short(name)}
             {bakersPct != null && <span className="soft"> {figures.percent(bakersPct)}</span>}
@@ -44,23 +76,19 @@ export function FormulaListRow({ row }: { row: FormulaSummary }) {
         ))}
       </td>
       <td className="pr-8 text-right">
-        <span className="text-lg">{row.hydration.bakersPct == null ? "–" : figures.percent(row.hydration.bakersPct)}</span>
+        <span className="text-lg">{hydration.bakersPct == null ? "–" : figures.percent(hydration.bakersPct)}</span>
         <p className="soft text-xs">
-          {row.hydration.effectivePct != null && `effective ${figures.percent(row.hydration.effectivePct)}`}
+          {hydration.effectivePct != null && `effective ${figures.percent(hydration.effectivePct)}`}
         </p>
       </td>
-      <td className="text-sm">
-        <span aria-hidden>{stateMark(row.state)}</span> {stateName(row.state)}
-        {standing && <p className="text-warning text-xs font-semibold">{standing}</p>}
-      </td>
-    </tr>
+    </>
   );
 }
 
 /** The flours as shares of one strip, the inclusion set against them on the same scale. */
-function FlourBar({ row }: { row: FormulaSummary }) {
-  const flours = row.makeup.flours.map(({ bakersPct }) => bakersPct ?? 0);
-  const inclusion = row.makeup.inclusions.reduce((sum, { bakersPct }) => sum + (bakersPct ?? 0), 0);
+function FlourBar({ makeup }: { makeup: Figures["makeup"] }) {
+  const flours = makeup.flours.map(({ bakersPct }) => bakersPct ?? 0);
+  const inclusion = makeup.inclusions.reduce((sum, { bakersPct }) => sum + (bakersPct ?? 0), 0);
   const scale = 100 / Math.max(160, 100 + inclusion);
   const starts = flours.map((_, index) => flours.slice(0, index).reduce((sum, pct) => sum + pct, 0));
   const end = flours.reduce((sum, pct) => sum + pct, 0);

@@ -1,10 +1,10 @@
-import { useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { formulasQuery, type FormulaSummary, kitchenQuery, problemOf } from "../api";
+import { formulasQuery, kitchenQuery } from "../api";
 import { SearchBox, useCommands } from "../frame";
-import { found, inOrder, ProblemNotice, type Sort, SortHeading } from "../parts";
+import { ErrorNotice, type Sort, SortHeading, useQuiet } from "../parts";
 import { FormulaFiles } from "./FormulaFiles";
 import { FormulaListRow } from "./FormulaListRow";
 import { type FormulaState, STATES } from "./states";
@@ -20,29 +20,22 @@ const COLUMNS: { column: Column; label: string; className: string }[] = [
   { column: "state", label: "State", className: "w-[9%]" },
 ];
 
-const KEYS: Record<Column, (row: FormulaSummary) => string | number> = {
-  name: (row) => row.name.toLowerCase(),
-  style: (row) => row.styleName,
-  flour: (row) => row.makeup.flours[0]?.name ?? "",
-  inclusion: (row) => row.makeup.inclusions[0]?.name ?? "~",
-  hydration: (row) => row.hydration.bakersPct ?? -1,
-  state: (row) => STATES.findIndex((state) => state.code === row.state),
-  saved: (row) => -Date.parse(row.savedAt),
-};
-
-/** The kitchen's formulas. */
+/** The kitchen's formulas: searched, sorted and paged by the server. */
 export function FormulasPage() {
-  const list = useQuery(formulasQuery);
   const kitchen = useQuery(kitchenQuery).data;
   const navigate = useNavigate();
   const [query, setQuery] = useState("");
   const [state, setState] = useState<FormulaState | null>(null);
-  const [sort, setSort] = useState<Sort<Column>>({ column: "saved", down: false });
-  const rows = useMemo(() => shown(list.data ?? [], query, state, sort), [list.data, query, state, sort]);
+  const [sort, setSort] = useState<Sort<Column>>({ column: "saved", down: true });
+  const search = useQuiet(query.trim());
+  const list = useInfiniteQuery(
+    formulasQuery({ search, state: state ?? undefined, sort: sort.column, down: sort.down }),
+  );
+  const rows = list.data?.pages.flatMap((page) => page.rows) ?? [];
+  const total = list.data?.pages[0]?.total ?? null;
+  const narrowed = search !== "" || state !== null;
 
-  useCommands([
-    { name: "New formula", keys: "n", run: () => void navigate("/formulas/new/intake") },
-  ]);
+  useCommands([{ name: "New formula", keys: "n", run: () => void navigate("/formulas/new/intake") }]);
 
   return (
     <main className="mx-auto max-w-[84rem] px-6 pt-7 pb-16">
@@ -64,16 +57,16 @@ export function FormulasPage() {
           ))}
         </div>
         <SearchBox what="the formulas" placeholder="name, flour, vegetable, style" query={query} onQuery={setQuery} />
-        <FormulaFiles shown={rows.map(({ id }) => id)} all={list.data?.length ?? 0} />
+        <FormulaFiles shown={narrowed ? rows.map(({ id }) => id) : []} any={total !== null && (total > 0 || narrowed)} />
         <Link to="/formulas/new/intake" className="btn btn-primary btn-sm gap-1">
           <Plus size={16} aria-hidden /> New formula
         </Link>
       </div>
-      <ProblemNotice problem={problemOf(list.error)} retry={() => void list.refetch()} />
+      <ErrorNotice error={list.error} retry={() => void list.refetch()} />
       {list.isPending && <p className="soft py-16 text-center">Fetching the formulas…</p>}
-      {list.data?.length === 0 && <EmptyKitchen />}
-      {list.data && list.data.length > 0 && (
-        <table className="w-full table-fixed border-collapse">
+      {total === 0 && !narrowed && <EmptyKitchen />}
+      {rows.length > 0 && (
+        <table className="w-full table-fixed border-collapse" data-testid="formulas" data-current={!list.isPlaceholderData}>
           <thead>
             <tr className="soft text-left text-xs">
               {COLUMNS.map(({ column, label, className }) => (
@@ -88,9 +81,17 @@ export function FormulasPage() {
           </tbody>
         </table>
       )}
-      {list.data && list.data.length > 0 && rows.length === 0 && (
+      {list.hasNextPage && (
+        <p className="soft flex items-center justify-center gap-4 pt-5 text-sm">
+          {rows.length} of {total}
+          <button className="btn btn-sm" disabled={list.isFetchingNextPage} onClick={() => void list.fetchNextPage()}>
+            {list.isFetchingNextPage ? "Fetching…" : "Show more"}
+          </button>
+        </p>
+      )}
+      {total === 0 && narrowed && (
         <p className="soft py-14 text-center">
-          No formula matches{query && ` “${query}”`}.{" "}
+          No formula matches{search && ` “${search}”`}.{" "}
           <button
             className="link"
             onClick={() => {
@@ -98,7 +99,7 @@ export function FormulasPage() {
               setState(null);
             }}
           >
-            Show all {list.data.length}
+            Show all
           </button>
         </p>
       )}
@@ -119,12 +120,4 @@ function EmptyKitchen() {
       </Link>
     </div>
   );
-}
-
-function shown(rows: FormulaSummary[], query: string, state: FormulaState | null, sort: Sort<Column>): FormulaSummary[] {
-  const matching = rows.filter((row) => {
-    const made = [...row.makeup.flours, ...row.makeup.inclusions].map(({ name }) => name);
-    return (state === null || row.state === state) && found(query, row.name, row.styleName, ...made);
-  });
-  return inOrder(matching, sort, KEYS);
 }

@@ -1,32 +1,29 @@
 import { ArrowDown, ArrowUp, Copy, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
-import type { Ingredient } from "../api";
-import { useFigures } from "../kitchen";
+import type { Ingredient, PantryDocument } from "../api";
+import { useFigures } from "../figures";
 import { NumberField } from "../parts";
 import type { NumberEntry } from "../parts/NumberField";
-import type { DraftLine } from "./draft";
-import { Exchanges } from "./Exchanges";
+import { type DraftLine, measuredWith, type MeasuredFigure } from "./draft";
+import { Equivalents } from "./Equivalents";
 import type { Faults } from "./faults";
 import { LotChoice } from "./LotChoice";
 import type { Editor } from "./useEditor";
 
-type Measured = "waterPct" | "moisturePct" | "proteinPct" | "absorptionPct" | "absorptionSdPct" | "pieceMm" | "sd";
+/** What measured figures are called, with their units; which of them apply is said by the core. */
+const FIGURES: Record<MeasuredFigure, { label: string; unit: string }> = {
+  waterPct: { label: "Water, measured", unit: "%" },
+  moisturePct: { label: "Moisture of the lot", unit: "%" },
+  proteinPct: { label: "Protein, on the pack", unit: "%" },
+  absorptionPct: { label: "Absorption, measured", unit: "%" },
+  absorptionSdPct: { label: "its error ±", unit: "%" },
+  pieceMm: { label: "Largest piece", unit: "mm" },
+  temperatureC: { label: "Its temperature", unit: "°" },
+};
 
-const MEASUREMENTS: Measured[] = [
-  "waterPct",
-  "moisturePct",
-  "proteinPct",
-  "absorptionPct",
-  "absorptionSdPct",
-  "pieceMm",
-];
-
-/** Groups with something that can stand for them. */
-const EXCHANGED = new Set(["yeast", "potato", "cooked-veg", "milk-powder", "milk", "dry-pulse", "cooked-pulse"]);
-
-/** Whether a measured value stands in for a typical one. */
+/** Whether a measured value stands in for a typical one, or the line is not of the dough. */
 export function hasMeasurements(line: DraftLine): boolean {
-  return MEASUREMENTS.some((field) => line[field] != null) || (line.part != null && line.part !== "dough");
+  return Object.values(line.measured ?? {}).some((value) => value != null) || (line.part != null && line.part !== "dough");
 }
 
 interface LineDetailsProps {
@@ -34,32 +31,47 @@ interface LineDetailsProps {
   index: number;
   count: number;
   ingredient: Ingredient | null;
+  pantry: PantryDocument;
   editor: Editor;
   faults: Faults;
 }
 
 /** What else there is to a line: its part, what was measured on it, and moving, copying, removing it. */
-export function LineDetails({ line, index, count, ingredient, editor, faults }: LineDetailsProps) {
+export function LineDetails({ line, index, count, ingredient, pantry, editor, faults }: LineDetailsProps) {
   const { edit } = editor;
   const figures = useFigures();
   const set = (patch: Partial<DraftLine>) => edit({ kind: "line", key: line.key, patch });
   const behaviour = ingredient?.behaviour;
-  const role = ingredient?.role;
-  const flour = role === "flour";
-  const dry = flour || role === "dry-addition";
+  const typical: Partial<Record<MeasuredFigure, number | null>> = {
+    waterPct: ingredient?.composition.waterPct,
+    moisturePct: pantry.usual.flourMoisturePct,
+    proteinPct: ingredient?.composition.proteinPct,
+    absorptionPct: behaviour?.absorptionPct,
+  };
+  // Its temperature has a place of its own in Method; the error of an absorption goes with one.
+  const shown = (ingredient?.measurable ?? []).filter(
+    (figure) => figure !== "temperatureC" && (figure !== "absorptionSdPct" || line.measured?.absorptionPct != null),
+  );
 
-  const number = (field: Measured, label: string, unit: string, typical?: number | null) => (
+  const number = (
+    field: string,
+    label: string,
+    unit: string,
+    value: NumberEntry,
+    onChange: (value: NumberEntry) => void,
+    placeholder?: number | null,
+  ) => (
     <Field label={label} key={field}>
       <NumberField
         framed
         label={`${label}, line ${index + 1}`}
         unit={unit}
-        value={(line[field] ?? null) as NumberEntry}
-        format={(value) => figures.number(value, 1)}
-        placeholder={typical == null ? "" : figures.number(typical, 1)}
+        value={value}
+        format={(shownValue) => figures.number(shownValue, 1)}
+        placeholder={placeholder == null ? "" : figures.number(placeholder, 1)}
         error={faults.of(index, field)}
         dataField={field}
-        onChange={(value) => set({ [field]: value })}
+        onChange={onChange}
       />
     </Field>
   );
@@ -79,7 +91,7 @@ export function LineDetails({ line, index, count, ingredient, editor, faults }: 
             <option value="surface">surface</option>
           </select>
         </Field>
-        {!line.prep && number("sd", "Weighing error ±", "g")}
+        {!line.prep && number("sd", "Weighing error ±", "g", line.sd ?? null, (sd) => set({ sd }))}
         {editor.draft.method?.firstStage && (
           <Field label="Stage">
             <select
@@ -93,13 +105,17 @@ export function LineDetails({ line, index, count, ingredient, editor, faults }: 
             </select>
           </Field>
         )}
-        {ingredient && !dry && number("waterPct", "Water, measured", "%", ingredient.composition.waterPct)}
-        {flour && number("moisturePct", "Moisture of the lot", "%", 14)}
-        {behaviour && number("proteinPct", "Protein, on the pack", "%", ingredient.composition.proteinPct)}
-        {behaviour && number("absorptionPct", "Absorption, measured", "%", behaviour.absorptionPct)}
-        {behaviour && line.absorptionPct != null && number("absorptionSdPct", "its error ±", "%")}
-        {role === "inclusion" && number("pieceMm", "Largest piece", "mm")}
-        {role === "fat" && (
+        {shown.map((figure) =>
+          number(
+            figure,
+            FIGURES[figure].label,
+            FIGURES[figure].unit,
+            line.measured?.[figure] ?? null,
+            (value) => set(measuredWith(line, figure, value)),
+            typical[figure],
+          ),
+        )}
+        {ingredient?.fatState && (
           <Field label="State of the fat">
             <select
               className="quiet-field framed"
@@ -115,9 +131,11 @@ export function LineDetails({ line, index, count, ingredient, editor, faults }: 
           </Field>
         )}
       </div>
-      {flour && line.grams !== null && <LotChoice line={line} index={index} editor={editor} />}
-      {ingredient && EXCHANGED.has(ingredient.group) && typeof line.grams === "number" && (
-        <Exchanges line={line} index={index} editor={editor} />
+      {ingredient?.measurable.includes("moisturePct") && line.grams !== null && (
+        <LotChoice line={line} index={index} editor={editor} />
+      )}
+      {ingredient?.hasEquivalents && typeof line.grams === "number" && (
+        <Equivalents index={index} editor={editor} />
       )}
       {ingredient && (
         <p className="soft mt-2 text-xs">

@@ -1,5 +1,5 @@
 import type { Ingredient, PantryDocument } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import type { DraftLine } from "./draft";
 
 interface LineNoteProps {
@@ -13,12 +13,13 @@ interface LineNoteProps {
 /** What stands below an ingredient's name: the form of an inclusion, what was measured, and a part that is not dough. */
 export function LineNote({ line, ingredient, forms, label, set }: LineNoteProps) {
   const figures = useFigures();
+  const m = line.measured ?? {};
   const measured = [
-    typeof line.waterPct === "number" && `water ${figures.percent(line.waterPct)}`,
-    typeof line.moisturePct === "number" && `moisture ${figures.percent(line.moisturePct)}`,
-    typeof line.proteinPct === "number" && `protein ${figures.percent(line.proteinPct)}`,
-    typeof line.absorptionPct === "number" && `drinks ${figures.percent(line.absorptionPct)}`,
-    typeof line.pieceMm === "number" && `pieces ${figures.number(line.pieceMm, 1)} mm`,
+    typeof m.waterPct === "number" && `water ${figures.percent(m.waterPct)}`,
+    typeof m.moisturePct === "number" && `moisture ${figures.percent(m.moisturePct)}`,
+    typeof m.proteinPct === "number" && `protein ${figures.percent(m.proteinPct)}`,
+    typeof m.absorptionPct === "number" && `drinks ${figures.percent(m.absorptionPct)}`,
+    typeof m.pieceMm === "number" && `pieces ${figures.number(m.pieceMm, 1)} mm`,
     line.fatState,
     line.part === "filling" && "in the filling",
     line.part === "surface" && "on the surface",

@@ -32,12 +32,7 @@ interface LineRowProps {
 /** What another ingredient cannot keep: measurements belong to the one they were made on. */
 const FORGOTTEN: Partial<DraftLine> = {
   form: null,
-  waterPct: null,
-  moisturePct: null,
-  proteinPct: null,
-  absorptionPct: null,
-  absorptionSdPct: null,
-  pieceMm: null,
+  measured: null,
   fatState: null,
 };
 
@@ -144,7 +139,15 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
         </p>
       ))}
       {open && (
-        <LineDetails line={line} index={index} count={count} ingredient={ingredient} editor={editor} faults={faults} />
+        <LineDetails
+          line={line}
+          index={index}
+          count={count}
+          ingredient={ingredient}
+          pantry={pantry}
+          editor={editor}
+          faults={faults}
+        />
       )}
     </li>
   );

@@ -11,7 +11,7 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import { Plus } from "lucide-react";
 import { useRef } from "react";
 import type { PantryDocument, PreparedLine } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint } from "../parts";
 import type { Faults } from "./faults";
 import { LineRow } from "./LineRow";

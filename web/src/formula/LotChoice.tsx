@@ -1,13 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
-import { api, problemOf, taken } from "../api";
-import { useFigures } from "../kitchen";
+import { api, taken } from "../api";
+import { ErrorText } from "../parts";
+import { useFigures } from "../figures";
 import type { DraftLine } from "./draft";
 import type { Editor } from "./useEditor";
+import { useFormulaEdit } from "./useFormulaEdit";
 
 /** Chooses a lot for a flour line, each with what it would change in the water needed. */
 export function LotChoice({ line, index, editor }: { line: DraftLine; index: number; editor: Editor }) {
   const figures = useFigures();
   const formula = editor.balanced;
+  const use = useFormulaEdit(editor);
   const query = useQuery({
     queryKey: ["lots", "compared", formula, index],
     queryFn: ({ signal }) => taken(api.POST("/api/balance/lots", { body: { formula, line: index }, signal })),
@@ -16,7 +19,7 @@ export function LotChoice({ line, index, editor }: { line: DraftLine; index: num
   });
   const lots = query.data ?? [];
   if (query.isError) {
-    return <p className="soft mt-2 text-xs">{problemOf(query.error)?.detail}</p>;
+    return <ErrorText error={query.error} className="soft mt-2 block text-xs" />;
   }
   if (lots.length < 2) {
     return null;
@@ -25,7 +28,7 @@ export function LotChoice({ line, index, editor }: { line: DraftLine; index: num
   const change = (grams: number) =>
     Math.abs(grams) < 0.05 ? "as it is" : `${grams > 0 ? "+" : ""}${figures.mass(grams)} water`;
   return (
-    <fieldset className="mt-2">
+    <fieldset className="mt-2" disabled={query.isPlaceholderData}>
       <legend className="soft pb-0.5 text-xs">Lot</legend>
       {lots.map((lot) => (
         <label key={lot.lot ?? "book"} className="hairline flex cursor-pointer items-baseline gap-2 border-t py-1 first-of-type:border-t-0">
@@ -35,14 +38,12 @@ export function LotChoice({ line, index, editor }: { line: DraftLine; index: num
             className="radio radio-xs radio-primary"
             checked={chosen === (lot.lot ?? null)}
             onChange={() =>
-              editor.edit({
-                kind: "line",
-                key: line.key,
-                patch: {
-                  moisturePct: lot.moisturePct ?? null,
-                  proteinPct: lot.proteinPct ?? null,
-                  origin: { ...line.origin, lot: lot.lot ?? null },
-                },
+              use.mutate({
+                kind: "use-lot",
+                line: index,
+                lot: lot.lot,
+                moisturePct: lot.moisturePct,
+                proteinPct: lot.proteinPct,
               })
             }
           />

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { BalanceAnswer, PantryDocument } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint, NumberField } from "../parts";
 import type { NumberEntry } from "../parts/NumberField";
 import type { GlossaryTerm } from "../words";

@@ -1,8 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, problemOf, taken } from "../api";
-import { useFigures } from "../kitchen";
+import { api, taken } from "../api";
+import { useFigures } from "../figures";
 import type { Editor } from "./useEditor";
+import { useProblem } from "../words";
 
 interface PercentageFieldProps {
   label: string;
@@ -18,17 +19,21 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
   const [typing, setTyping] = useState<string | null>(null);
   const shown = pct === null ? "" : figures.percent(pct).replace(" %", "");
   const set = useMutation({
-    mutationFn: (asked: number) =>
-      taken(api.POST("/api/balance/percentage", { body: { formula: editor.balanced, line: index, pct: asked } })),
-    onSuccess: ({ grams }) =>
+    mutationFn: async (asked: number) => {
+      const of = editor.draft;
+      const body = { formula: editor.balanced, line: index, pct: asked };
+      return { of, ...(await taken(api.POST("/api/balance/percentage", { body }))) };
+    },
+    onSuccess: ({ of, grams }) =>
       editor.edit({
         kind: "lines",
+        of,
         patches: grams.flatMap((value, line) =>
           value === editor.draft.lines[line]?.grams ? [] : [{ index: line, patch: { grams: value } }],
         ),
       }),
   });
-  const problem = problemOf(set.error);
+  const problem = useProblem(set.error);
   const commit = () => {
     const asked = typing === null ? null : figures.parse(typing);
     if (typing !== null && asked !== null) {

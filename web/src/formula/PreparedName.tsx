@@ -1,7 +1,7 @@
 import { Link2 } from "lucide-react";
 import { Link } from "react-router";
 import type { PreparedLine } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import type { DraftLine } from "./draft";
 import type { Editor } from "./useEditor";
 

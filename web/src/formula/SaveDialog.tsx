@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type FormulaDocument, problemOf, taken, type VersionSummary } from "../api";
-import { useFigures } from "../kitchen";
+import { api, type FormulaDocument, taken, type VersionSummary } from "../api";
+import { useFigures } from "../figures";
 import { Dialog, ProblemNotice } from "../parts";
 import type { Editor } from "./useEditor";
+import { useProblem } from "../words";
 
 interface SaveDialogProps {
   editor: Editor;
@@ -36,7 +37,7 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
       onSaved(saved);
     },
   });
-  const problem = problemOf(save.error);
+  const problem = useProblem(save.error);
   const next = (editor.document?.latestNumber ?? 0) + 1;
   const submit = (latestKnown: number | null) => {
     if (!save.isPending) {

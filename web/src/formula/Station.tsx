@@ -1,10 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { type ReactNode, useEffect } from "react";
 import { useLocation, useParams, useSearchParams } from "react-router";
-import { type PantryDocument, pantryQuery, problemOf } from "../api";
+import { type PantryDocument, pantryQuery } from "../api";
 import { ProblemNotice, useNotices } from "../parts";
 import { FormulaHeader } from "./FormulaHeader";
 import { type Editor, type Start, useEditor, useStart } from "./useEditor";
+import { useProblem } from "../words";
 
 type Content = (editor: Editor, pantry: PantryDocument) => ReactNode;
 
@@ -17,7 +18,7 @@ export function Station({ children }: { children: Content }) {
   const version = search.get("version") === null ? null : Number(search.get("version"));
   const pantry = useQuery(pantryQuery);
   const { start, error, retry } = useStart(id, version);
-  const problem = problemOf(error) ?? problemOf(pantry.error);
+  const problem = useProblem(error ?? pantry.error);
   useSavedNotice(location.state as { saved?: number } | null);
 
   if (problem) {
@@ -28,14 +29,14 @@ export function Station({ children }: { children: Content }) {
     );
   }
   if (!start || !pantry.data) {
-    return <main className="soft px-6 py-24 text-center">Setting up the scale…</main>;
+    return <main className="soft px-6 py-24 text-center">Loading the formula…</main>;
   }
   const shown = `${id} ${version} ${start.document?.version.number} ${start.document?.versions.length}`;
   return <Opened key={shown} start={start} pantry={pantry.data} content={children} />;
 }
 
 function Opened({ start, pantry, content }: { start: Start; pantry: PantryDocument; content: Content }) {
-  const editor = useEditor(start);
+  const editor = useEditor(start, pantry.usual.style);
   return (
     <main>
       <FormulaHeader editor={editor} />

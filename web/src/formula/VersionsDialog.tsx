@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Dialog } from "../parts";
 import type { Editor } from "./useEditor";
 

@@ -1,7 +1,13 @@
-import type { ChainSpec, FormulaDocument, FormulaSpec, IntakeLine, LineOrigin, LineSpec, MethodSpec, Openness, RecipeNotes } from "../api";
+import type { ChainSpec, FormulaDocument, Ingredient, FormulaSpec, IntakeLine, LineOrigin, LineSpec, MethodSpec, Openness, RecipeNotes } from "../api";
 import type { NumberEntry } from "../parts/NumberField";
 
-/** A line being edited: as asked of the server, but a number may still be text that is none. */
+/** The figures that can be measured of a line, as the core names them. */
+export type MeasuredFigure = Ingredient["measurable"][number];
+
+/** Measured figures being edited: a number may still be text that is not one. */
+export type DraftMeasured = Partial<Record<MeasuredFigure, NumberEntry>>;
+
+/** A line being edited: as asked of the server, but a number may still be text that is not one. */
 export interface DraftLine {
   /** Stays with the line while it moves; never sent. */
   key: string;
@@ -10,12 +16,8 @@ export interface DraftLine {
   sd?: NumberEntry;
   part?: string | null;
   form?: string | null;
-  waterPct?: NumberEntry;
-  moisturePct?: NumberEntry;
-  proteinPct?: NumberEntry;
-  absorptionPct?: NumberEntry;
-  absorptionSdPct?: NumberEntry;
-  pieceMm?: NumberEntry;
+  /** What was measured of it, by figure. */
+  measured?: DraftMeasured | null;
   fatState?: string | null;
   /** Why it does not count yet; absent for a line that counts. */
   open?: Openness | null;
@@ -24,9 +26,8 @@ export interface DraftLine {
   prep?: string | null;
   /** "first" for a line of the sponge or soaker. */
   stage?: string | null;
-  temperatureC?: NumberEntry;
   /** What is to be confirmed about how its words were read; never sent. */
-  check?: Pick<IntakeLine, "status" | "reason" | "findings"> | null;
+  check?: Pick<IntakeLine, "status" | "findings"> | null;
 }
 
 /** The method's settings being edited. */
@@ -66,8 +67,8 @@ export function draftOfSpec(spec: FormulaSpec): Omit<Draft, "name"> {
   return { ...settings, style: style ?? "", lines: (lines ?? []).map((line) => draftLine(line)) };
 }
 
-export function emptyDraft(): Draft {
-  return { name: "", style: "roti", lines: [] };
+export function emptyDraft(style: string): Draft {
+  return { name: "", style, lines: [] };
 }
 
 function draftLine(line: LineSpec | null): DraftLine {
@@ -76,6 +77,7 @@ function draftLine(line: LineSpec | null): DraftLine {
     key: newKey(),
     ingredient: line?.prep ? "" : (line?.ingredient ?? ""),
     grams: line?.grams ?? null,
+    measured: line?.measured ?? null,
     open: (line?.open ?? null) as Openness | null,
   };
 }
@@ -91,6 +93,12 @@ export function weighed(line: DraftLine, grams: NumberEntry): Partial<DraftLine>
   return line.origin?.measure == null
     ? { grams, ...counts }
     : { grams, sd: null, origin: { ...line.origin, measure: null, quantity: null }, ...counts };
+}
+
+/** Another value of one figure; none is left when the last one goes. */
+export function measuredWith(line: DraftLine, figure: MeasuredFigure, value: NumberEntry): Pick<DraftLine, "measured"> {
+  const measured = { ...line.measured, [figure]: value };
+  return { measured: Object.values(measured).some((each) => each != null) ? measured : null };
 }
 
 /** The lines without the empty ones at their end. */

@@ -1,11 +1,11 @@
-import type { Problem, ProblemFault } from "../api";
+import type { SaidFault } from "../words";
 
 /** The faults of a refused formula, found by line and field. */
 export class Faults {
-  private readonly faults: ProblemFault[];
+  private readonly faults: SaidFault[];
 
-  constructor(problem: Problem | null) {
-    this.faults = problem?.faults ?? [];
+  constructor(faults: SaidFault[] | null | undefined) {
+    this.faults = faults ?? [];
   }
 
   of(line: number | null, field: string): string | null {

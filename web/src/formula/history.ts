@@ -21,9 +21,9 @@ export type Edit =
   | { kind: "remove"; key: string }
   | { kind: "duplicate"; key: string }
   | { kind: "move"; key: string; to: number }
-  | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[] }
+  | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[]; of: Draft }
   | { kind: "replace"; draft: Draft }
-  | { kind: "spec"; spec: FormulaSpec }
+  | { kind: "spec"; spec: FormulaSpec; of: Draft }
   | { kind: "settle" }
   | { kind: "undo" }
   | { kind: "redo" };
@@ -104,11 +104,12 @@ function changed(draft: Draft, edit: Change): Draft {
     case "replace":
       return edit.draft;
     case "spec":
-      return answered(draft, edit.spec);
+      // What was answered about another draft is not taken: what was typed meanwhile would be lost.
+      return draft === edit.of ? answered(draft, edit.spec) : draft;
     case "line":
       return withLines(draft, (line) => (line.key === edit.key ? { ...line, ...edit.patch } : line));
     case "lines":
-      return {
+      return draft !== edit.of ? draft : {
         ...draft,
         lines: draft.lines.map((line, index) =>
           edit.patches

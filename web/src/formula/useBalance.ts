@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
-import { type BalanceAnswer, balanceQuestion, type FormulaSpec, type Problem, problemOf, type Question } from "../api";
+import { type BalanceAnswer, balanceQuestion, type FormulaSpec, type Question } from "../api";
+import { type SaidProblem, useProblem } from "../words";
 
 /** During a burst of edits, as when a number is typed, the balance is asked for once it pauses this long. */
 const QUIET_MS = 40;
@@ -13,7 +14,7 @@ export interface AnswerView<T> {
   answer: T | null;
   /** Whether the answer is that of the formula on the page. */
   current: boolean;
-  problem: Problem | null;
+  problem: SaidProblem | null;
 }
 
 export type BalanceView = AnswerView<BalanceAnswer>;
@@ -50,7 +51,7 @@ export function useAnswer<S, T>(
   return {
     answer: fresh ?? lastGood,
     current: settled === asked && query.isSuccess && !query.isPlaceholderData,
-    problem: query.isError ? problemOf(query.error) : null,
+    problem: useProblem(query.isError ? query.error : null),
   };
 }
 

@@ -59,8 +59,8 @@ export function useStart(id: number | null, version: number | null) {
 }
 
 /** Edits a formula: undo and redo, and every edit kept in the browser until it is saved. */
-export function useEditor({ id, document, stored }: Start): Editor {
-  const [base] = useState<Draft>(() => stored?.base ?? (document ? draftOf(document) : emptyDraft()));
+export function useEditor({ id, document, stored }: Start, style: string): Editor {
+  const [base] = useState<Draft>(() => stored?.base ?? (document ? draftOf(document) : emptyDraft(style)));
   const baseNumber = stored ? stored.baseNumber : (document?.version.number ?? null);
   const knownLatest = stored ? stored.knownLatest : (document?.latestNumber ?? null);
   const [history, edit] = useReducer(edited, null, (): History => stored?.history ?? started(base));

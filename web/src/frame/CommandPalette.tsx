@@ -1,8 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery } from "@tanstack/react-query";
 import { Command as Palette } from "cmdk";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { formulasQuery } from "../api";
-import { Dialog } from "../parts";
+import { Dialog, useQuiet } from "../parts";
 import { type Command, written } from "./commandRegistry";
 
 const ITEM =
@@ -18,7 +19,9 @@ function allWords(value: string, search: string): number {
 /** Finds a command or a formula by a few letters. */
 export function CommandPalette({ commands, onClose }: { commands: Command[]; onClose: () => void }) {
   const navigate = useNavigate();
-  const formulas = useQuery(formulasQuery).data ?? [];
+  const [search, setSearch] = useState("");
+  const found = useInfiniteQuery(formulasQuery({ search: useQuiet(search.trim()), limit: 20 }));
+  const formulas = found.data?.pages[0]?.rows ?? [];
   const run = (act: () => void) => () => {
     onClose();
     setTimeout(act);
@@ -26,7 +29,7 @@ export function CommandPalette({ commands, onClose }: { commands: Command[]; onC
   return (
     <Dialog title="What would you like to do?" onClose={onClose}>
       <Palette label="Commands" filter={allWords}>
-        <Palette.Input data-autofocus className="quiet-field framed" placeholder="save, undo, pumpkin…" />
+        <Palette.Input value={search} onValueChange={setSearch} data-autofocus className="quiet-field framed" placeholder="save, undo, pumpkin…" />
         <Palette.List className="mt-2 max-h-[50vh] overflow-y-auto">
           <Palette.Empty className="soft px-3 py-4">Nothing by that name.</Palette.Empty>
           <Palette.Group heading="Do" className={GROUP}>
@@ -38,15 +41,15 @@ export function CommandPalette({ commands, onClose }: { commands: Command[]; onC
             ))}
           </Palette.Group>
           <Palette.Group heading="Open" className={GROUP}>
-            {formulas.map(({ id, name, styleName }) => (
+            {formulas.map(({ id, name, figures }) => (
               <Palette.Item
                 key={id}
-                value={`${name} ${styleName} ${id}`}
+                value={`${name} ${figures?.styleName ?? ""} ${[...(figures?.makeup.flours ?? []), ...(figures?.makeup.inclusions ?? [])].map((share) => share.name).join(" ")} ${id}`}
                 className={ITEM}
                 onSelect={run(() => void navigate(`/formulas/${id}/balance`))}
               >
                 <span className="font-display">{name}</span>
-                <span className="soft text-xs">{styleName}</span>
+                <span className="soft text-xs">{figures?.styleName}</span>
               </Palette.Item>
             ))}
           </Palette.Group>

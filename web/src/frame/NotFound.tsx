@@ -4,7 +4,7 @@ import { Link } from "react-router";
 export function NotFound() {
   return (
     <main className="mx-auto max-w-md px-6 py-24 text-center">
-      <h1 className="text-3xl">Nothing on this shelf</h1>
+      <h1 className="text-3xl">Page not found</h1>
       <p className="soft py-4">This address leads nowhere. The formulas are where they were.</p>
       <Link className="btn btn-primary" to="/formulas">
         To the formulas

@@ -1,16 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
-import { guideQuery, problemOf } from "../api";
-import { useFigures } from "../kitchen";
+import { guideQuery } from "../api";
+import { useFigures } from "../figures";
 import { ProblemNotice } from "../parts";
 import { Drill } from "./Drill";
 import { EndPointDrawing } from "./EndPointDrawing";
 import { FeelDrawing } from "./FeelDrawing";
+import { useProblem } from "../words";
 
 /** The feel guide: words, touch tests and end points with drawings, and a short drill. */
 export function GuidePage() {
   const figures = useFigures();
   const query = useQuery(guideQuery);
-  const problem = problemOf(query.error);
+  const problem = useProblem(query.error);
   if (problem) {
     return (
       <main className="mx-auto max-w-xl px-6 py-16">

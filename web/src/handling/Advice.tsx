@@ -1,5 +1,5 @@
 import type { BenchAdvice } from "../api";
-import { type Figures, useFigures } from "../kitchen";
+import { type Figures, useFigures } from "../figures";
 import { Faulty, MassField, type NumberEntry, Steps } from "../parts";
 
 interface AdviceProps {
@@ -51,7 +51,7 @@ export function Advice({ advice, given, error, onGiven, onCount, kept, canKeep, 
             dataField="given"
             onChange={onGiven}
           />
-          <button className="btn btn-xs">Count that</button>
+          <button className="btn btn-xs">Use this amount</button>
           <Faulty message={error} />
         </form>
       )}
@@ -104,11 +104,11 @@ export function Advice({ advice, given, error, onGiven, onCount, kept, canKeep, 
           )}
           {advice.additions.length > 0 && (
             <button className="btn btn-xs" onClick={onTake}>
-              Take into the formula
+              Add to the formula
             </button>
           )}
           <button className="btn btn-xs btn-ghost" onClick={onThrow}>
-            Throw away
+            Discard
           </button>
         </div>
       )}
@@ -122,7 +122,7 @@ function headline(advice: BenchAdvice, f: Figures): string {
       return `Roll now${advice.rollUntil != null ? `, until minute ${advice.rollUntil}` : ""}.`;
     case "wait":
       return advice.waitUntil == null
-        ? "Leave it: in the window, but it cannot be rolled yet."
+        ? "Wait: in the window, but it cannot be rolled yet."
         : `Wait until minute ${advice.waitUntil}; then roll until minute ${advice.rollUntil}.`;
     case "add-water":
       return `Add ${f.mass(advice.grams)} of water.`;

@@ -1,8 +1,8 @@
 import { Play, Square } from "lucide-react";
 import { useState } from "react";
-import type { BatchView } from "../bench";
+import type { BatchView } from "../batch";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { NumberField, type NumberEntry } from "../parts";
 
 interface BatchStripProps {
@@ -46,7 +46,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
                     batch.discard();
                   }}
                 >
-                  Throw it all away
+                  Delete all of it
                 </button>
                 <button className="btn btn-xs" autoFocus onClick={() => setAsking(false)}>
                   Keep the batch
@@ -54,7 +54,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
               </>
             ) : (
               <button className="btn btn-xs btn-ghost" onClick={() => (running.corrections.length > 0 ? setAsking(true) : batch.discard())}>
-                Throw the batch away
+                Delete the batch
               </button>
             )}
           </p>
@@ -75,7 +75,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
                     `: ${correction.additions.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}`}
                 </span>
                 <button className="btn btn-xs btn-ghost" onClick={() => batch.forget(running.id, correction.id)}>
-                  Throw away
+                  Delete
                 </button>
               </li>
             ))}

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { type Diagnosis, diagnosisQuestion, guideQuery } from "../api";
 import { type Editor, useAnswer } from "../formula";
-import { type Figures, useFigures } from "../kitchen";
+import { type Figures, useFigures } from "../figures";
 import { Hint } from "../parts";
 import { fixWords } from "./fixWords";
 

@@ -1,7 +1,7 @@
 import { type PointerEvent, useMemo, useRef, useState } from "react";
 import type { HandlingAnswer } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { materialFill, Steps } from "../parts";
 import { crossPieces, enlargement, scatter, SECTION, TOP } from "./discGeometry";
 
@@ -68,7 +68,7 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
             setDragged(null);
           }}
         >
-          Roll it so
+          Use this thickness
         </button>
       </label>
       {disc.inclusions.length === 0 && <p className="soft pt-2 text-sm">No pieces in the sheet: nothing in this dough is coarser than its flour.</p>}

@@ -2,7 +2,7 @@ import { ChevronRight } from "lucide-react";
 import { memo, useState } from "react";
 import { Link } from "react-router";
 import type { HandlingAnswer, Help, Reason } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint, Steps } from "../parts";
 import type { GlossaryTerm } from "../words";
 import { type Figure, FIGURES } from "./figureWords";

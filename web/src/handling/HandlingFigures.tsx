@@ -1,6 +1,6 @@
 import { memo, useState } from "react";
 import type { BalanceAnswer, PantryDocument, Reason } from "../api";
-import { type Figures, useFigures } from "../kitchen";
+import { type Figures, useFigures } from "../figures";
 import { type Figure, FIGURES } from "./figureWords";
 import { Steps } from "../parts";
 

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { handlingQuestion, type PantryDocument } from "../api";
-import { useBatch } from "../bench";
+import { useBatch } from "../batch";
 import { Cautions } from "../caution";
 import { type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
 import { BatchStrip } from "./BatchStrip";
@@ -25,7 +25,7 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
     editor.balanced,
     (formula) => (formula.lines?.length ?? 0) > 0,
   );
-  const faults = useMemo(() => new Faults(view.problem), [view.problem]);
+  const faults = useMemo(() => new Faults(view.problem?.faults), [view.problem]);
   const batch = useBatch(editor.id);
   const name = (code: string | null | undefined) => pantry.ingredients.find((each) => each.code === code)?.name ?? code ?? "";
 
@@ -33,7 +33,7 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
     <StationAnswer station="handling" view={view} editor={editor} waiting="Looking…">
       {(answer) => (
         <>
-          <WindowWords answer={answer} editor={editor} pantry={pantry} name={name} />
+          <WindowWords answer={answer} editor={editor} name={name} />
           <RollingChart answer={answer} nowMinute={batch.running ? batch.minute : null} editor={editor} />
           <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
             <Phases editor={editor} answer={answer} faults={faults} />

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import type { Stretch } from "./chartGeometry";
 
 const NAMES: Record<string, string> = { rest: "rest", chill: "chilled", knead: "kneaded again" };

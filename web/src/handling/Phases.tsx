@@ -1,7 +1,7 @@
 import { Plus, X } from "lucide-react";
 import type { HandlingAnswer, MethodSpec } from "../api";
-import type { Editor, Faults } from "../formula";
-import { useFigures } from "../kitchen";
+import { type Editor, type Faults, useFormulaEdit } from "../formula";
+import { useFigures } from "../figures";
 import { Faulty, type NumberEntry, NumberField, TemperatureField } from "../parts";
 
 type Phase = NonNullable<MethodSpec["phases"]>[number];
@@ -11,12 +11,6 @@ const KINDS = [
   ["chill", "chill"],
   ["knead", "knead again"],
 ] as const;
-const NEW: Record<string, Phase> = {
-  rest: { kind: "rest", minutes: 20 },
-  chill: { kind: "chill", minutes: 60, temperatureC: null },
-  knead: { kind: "knead", minutes: 3 },
-};
-
 interface PhasesProps {
   editor: Editor;
   answer: HandlingAnswer;
@@ -35,6 +29,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
     editor.edit({ kind: "settle" });
   };
   const change = (index: number, patch: Partial<Phase>) => set(phases.map((phase, at) => (at === index ? { ...phase, ...patch } : phase)));
+  const add = useFormulaEdit(editor);
   const { picture } = answer.sheet;
   const rest = Math.round(picture.rollAtMinute - picture.kneadedAtMinute);
   return (
@@ -65,7 +60,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                 className="quiet-field framed !w-44"
                 aria-label={`What happens, phase ${index + 1}`}
                 value={phase.kind ?? "rest"}
-                onChange={(event) => change(index, { ...NEW[event.target.value], minutes: phase.minutes ?? null })}
+                onChange={(event) => change(index, { kind: event.target.value, temperatureC: null })}
               >
                 {KINDS.map(([code, name]) => (
                   <option key={code} value={code}>
@@ -108,7 +103,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
           <button
             key={code}
             className="btn btn-ghost btn-xs text-primary gap-1"
-            onClick={() => replace([...(phases.length > 0 ? phases : [{ kind: "rest", minutes: rest }]), NEW[code] ?? { kind: code, minutes: 10 }])}
+            onClick={() => add.mutate({ kind: "add-phase", phase: code })}
           >
             <Plus size={13} aria-hidden /> {name}
           </button>

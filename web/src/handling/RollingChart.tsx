@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import type { HandlingAnswer } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint } from "../parts";
 import { chartOf, PLOT, VIEW } from "./chartGeometry";
 import { PhaseTrack } from "./PhaseTrack";

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { BalanceAnswer } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint } from "../parts";
 
 const VIEW = { width: 560, height: 214 };

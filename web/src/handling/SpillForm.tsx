@@ -1,9 +1,10 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, problemOf, taken } from "../api";
-import type { BatchView } from "../bench";
+import { api, taken } from "../api";
+import type { BatchView } from "../batch";
 import { type Editor, isInDough } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
+import { useProblem } from "../words";
 
 const SHARES = [
   { code: "all", name: "forgotten altogether", share: 1, judged: false },
@@ -39,7 +40,7 @@ export function SpillForm({ editor, batch, name }: SpillFormProps) {
       ? []
       : [{ index, words: each.prep ? "what comes from Prep" : name(each.ingredient) }],
   );
-  const problem = problemOf(ask.error);
+  const problem = useProblem(ask.error);
   return (
     <section aria-label="Spilled or forgotten" className="pt-6" data-testid="spill">
       <h2 className="section-title">Spilled or forgotten</h2>

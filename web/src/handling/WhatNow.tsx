@@ -1,11 +1,12 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type BenchAdvice, guideQuery, type PantryDocument, problemOf, taken } from "../api";
-import type { BatchView } from "../bench";
+import { api, type BenchAdvice, guideQuery, type PantryDocument, taken } from "../api";
+import type { BatchView } from "../batch";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { NumberField, type NumberEntry } from "../parts";
 import { Advice } from "./Advice";
+import { useProblem } from "../words";
 
 interface WhatNowProps {
   editor: Editor;
@@ -42,14 +43,17 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
     },
   });
   const take = useMutation({
-    mutationFn: (additions: BenchAdvice["additions"]) =>
-      taken(api.POST("/api/handling/put-in", { body: { formula: editor.spec, additions: additions.map(putIn) } })),
-    onSuccess: (spec) => {
-      editor.edit({ kind: "spec", spec });
-      setKept("Taken into the formula; undo takes it back.");
+    mutationFn: async (additions: BenchAdvice["additions"]) => {
+      const of = editor.draft;
+      const body = { formula: editor.spec, additions: additions.map(putIn) };
+      return { of, spec: await taken(api.POST("/api/handling/put-in", { body })) };
+    },
+    onSuccess: ({ of, spec }) => {
+      editor.edit({ kind: "spec", spec, of });
+      setKept("Added to the formula; undo removes it.");
     },
   });
-  const problem = problemOf(ask.error ?? take.error);
+  const problem = useProblem(ask.error ?? take.error);
   // A refused amount keeps the advice it was typed into.
   const [last, setLast] = useState<BenchAdvice | null>(null);
   if (ask.data && ask.data !== last) {

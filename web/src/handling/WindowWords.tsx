@@ -1,21 +1,19 @@
-import type { HandlingAnswer, PantryDocument } from "../api";
-import { type Editor, setWater } from "../formula";
-import { type Figures, useFigures } from "../kitchen";
-
-const WORTH_SAYING_GRAMS = 5;
+import type { HandlingAnswer } from "../api";
+import { ActionButton, type Editor, useFormulaEdit } from "../formula";
+import { type Figures, useFigures } from "../figures";
 
 type Picture = HandlingAnswer["sheet"]["picture"];
 
 interface WindowWordsProps {
   answer: HandlingAnswer;
   editor: Editor;
-  pantry: PantryDocument;
   name: (code: string | null | undefined) => string;
 }
 
 /** The rolling window in plain words: when, what it is like before, and what ends it. */
-export function WindowWords({ answer, editor, pantry, name }: WindowWordsProps) {
+export function WindowWords({ answer, editor, name }: WindowWordsProps) {
   const figures = useFigures();
+  const change = useFormulaEdit(editor);
   const { picture } = answer.sheet;
   return (
     <div className="max-w-4xl">
@@ -24,10 +22,10 @@ export function WindowWords({ answer, editor, pantry, name }: WindowWordsProps) 
       </p>
       <p className="pt-1">
         {[before(picture, name, figures), after(picture, name), water(answer, figures)].filter(Boolean).join(" ")}
-        {isOff(answer) && answer.waterNeededGrams > 0 && (
-          <button className="btn btn-xs btn-primary ml-3" onClick={() => setWater(editor, pantry, answer.waterNeededGrams)}>
-            Set water to {figures.mass(answer.waterNeededGrams)}
-          </button>
+        {answer.waterIsOff && answer.waterNeededGrams > 0 && (
+          <ActionButton className="btn btn-xs btn-primary ml-3" onClick={() => change.mutate({ kind: "set-water" })}>
+            Set water to {figures.mass(answer.waterToSetGrams)}
+          </ActionButton>
         )}
       </p>
     </div>
@@ -78,17 +76,12 @@ function after(picture: Picture, name: (code: string | null | undefined) => stri
 
 function water(answer: HandlingAnswer, f: Figures): string {
   const missing = answer.waterMissingGrams;
-  if (!isOff(answer)) {
+  if (!answer.waterIsOff) {
     return "";
   }
   return missing > 0
     ? `It lacks ${f.mass(missing)} of water for the softness aimed for.`
     : `It has ${f.mass(-missing)} more water than the softness aimed for needs.`;
-}
-
-/** Whether the water is off by more than a scale and a hand forgive. */
-function isOff(answer: HandlingAnswer): boolean {
-  return Math.abs(answer.waterMissingGrams) >= WORTH_SAYING_GRAMS;
 }
 
 function lower(name: string): string {

@@ -1,5 +1,5 @@
 import type { Reason } from "../api";
-import type { Figures } from "../kitchen";
+import type { Figures } from "../figures";
 
 export type Figure = Reason["figure"];
 

@@ -1,5 +1,5 @@
 import type { Diagnosis } from "../api";
-import type { Figures } from "../kitchen";
+import type { Figures } from "../figures";
 
 type Fix = Diagnosis["causes"][number]["fix"];
 

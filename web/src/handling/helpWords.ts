@@ -1,5 +1,5 @@
 import type { Help } from "../api";
-import type { Figures } from "../kitchen";
+import type { Figures } from "../figures";
 
 type Name = (code: string | null | undefined) => string;
 

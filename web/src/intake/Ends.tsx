@@ -1,5 +1,5 @@
 import type { BalanceAnswer } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint } from "../parts";
 
 /** Hydration and dough weight at the dry end, the likely point and the wet end. */

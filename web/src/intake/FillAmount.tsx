@@ -1,9 +1,10 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Ingredient, problemOf, taken } from "../api";
+import { api, type Ingredient, taken } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { type NumberEntry, NumberField } from "../parts";
+import { useProblem } from "../words";
 
 type Way = "dough-weight" | "jug";
 
@@ -32,7 +33,7 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
       ),
     onSuccess: ({ grams, sd }) => onFilled(Math.round(grams * 10) / 10, sd),
   });
-  const problem = problemOf(fill.error);
+  const problem = useProblem(fill.error);
   const liquid = ingredient.material === "water";
 
   return (

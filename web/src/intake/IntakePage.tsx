@@ -17,7 +17,7 @@ export function IntakePage() {
 
 function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
   const { answer, problem } = useBalance(editor.balanced);
-  const faults = useMemo(() => new Faults(problem), [problem]);
+  const faults = useMemo(() => new Faults(problem?.faults), [problem]);
   const text = useRef<HTMLTextAreaElement>(null);
   const current = answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer : null;
   useCommands([{ name: "Paste a recipe", keys: "alt+p", run: () => text.current?.focus() }]);

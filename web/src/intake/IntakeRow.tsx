@@ -1,13 +1,13 @@
 import { useMutation } from "@tanstack/react-query";
 import { Check, Scale, Trash2 } from "lucide-react";
-import { api, type Ingredient, type MeasuresDocument, type PantryDocument, problemOf, taken } from "../api";
-import { boughtFor, type DraftLine, type Editor, type Faults, IngredientPicker, picks, weighed, PreparedName } from "../formula";
-import { LineNote } from "../formula/LineNote";
-import { useFigures } from "../kitchen";
+import { api, type Ingredient, type MeasuresDocument, type PantryDocument, taken } from "../api";
+import { boughtFor, type DraftLine, type Editor, type Faults, IngredientPicker, LineNote, picks, weighed, PreparedName } from "../formula";
+import { useFigures } from "../figures";
 import { MassField, NumberField, Swatch } from "../parts";
 import { FillAmount } from "./FillAmount";
 import { RememberName } from "./RememberName";
 import { StatusMark } from "./StatusMark";
+import { findingWords, useProblem } from "../words";
 
 type Measure = MeasuresDocument["measures"][number];
 
@@ -57,7 +57,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
       measure({ ingredient: picked.code });
     }
   };
-  const problem = problemOf(amount.error);
+  const problem = useProblem(amount.error);
   const messages = [...faults.ofLine(index), ...(problem ? [problem.detail] : [])];
 
   return (
@@ -86,9 +86,9 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
           </div>
         </div>
         <LineNote line={{ ...line, origin: null, open: null }} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
-        {line.check?.reason && (
+        {line.check && line.check.findings.length > 0 && (
           <p className="pb-1 pl-7 text-xs leading-snug">
-            {line.check.reason}{" "}
+            {findingWords(line.check.findings)}{" "}
             {!line.open && (
               <button className="link text-primary inline-flex items-center gap-0.5" onClick={() => set({ check: null })}>
                 <Check size={12} aria-hidden /> that is right

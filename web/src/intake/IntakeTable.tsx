@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { useQuery } from "@tanstack/react-query";
 import { type BalanceAnswer, measuresQuery, type PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Hint } from "../parts";
 import { IntakeRow } from "./IntakeRow";
 

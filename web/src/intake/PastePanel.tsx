@@ -1,9 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { ScrollText } from "lucide-react";
 import { type RefObject, useState } from "react";
-import { api, type PantryDocument, problemOf, taken } from "../api";
+import { api, type PantryDocument, taken } from "../api";
 import type { Editor } from "../formula";
-import { ProblemNotice, useNotices } from "../parts";
+import { ErrorNotice, useNotices } from "../parts";
 import { EXAMPLES } from "./examples";
 import { withRecipe } from "./readRecipe";
 import { StartFrom } from "./StartFrom";
@@ -82,7 +82,7 @@ export function PastePanel({ editor, pantry, text }: PastePanelProps) {
           </button>
         )}
       </div>
-      <ProblemNotice problem={problemOf(read.error)} />
+      <ErrorNotice error={read.error} />
       <p className="soft pt-2 text-xs leading-snug">
         One ingredient a line, or run together with semicolons. Headings such as “For the filling” and a method below are
         understood. What cannot be read stays as an open line.

@@ -1,10 +1,11 @@
 import { useMutation } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { api, type FormulaSpec, type PantryDocument, problemOf, taken } from "../api";
+import { api, type FormulaSpec, type PantryDocument, taken } from "../api";
 import { Faults, IngredientPicker } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Dialog, MassField, type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { useProblem } from "../words";
 
 interface PercentagesDialogProps {
   style: string;
@@ -43,8 +44,8 @@ export function PercentagesDialog({ style, pantry, onTaken, onClose }: Percentag
       ),
     onSuccess: onTaken,
   });
-  const problem = problemOf(make.error);
-  const faults = new Faults(problem);
+  const problem = useProblem(make.error);
+  const faults = new Faults(problem?.faults);
   const change = (at: number, patch: Partial<Row>) =>
     setRows(rows.map((row, index) => (index === at ? { ...row, ...patch } : row)));
 

@@ -1,6 +1,6 @@
 import type { RecipeNotes as Notes } from "../api";
 import type { Editor, Faults } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { MassField, NumberField } from "../parts";
 
 /** What the recipe says beside its lines: pieces, their weight, the method. */

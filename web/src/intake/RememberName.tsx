@@ -1,6 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Ingredient, problemOf, taken } from "../api";
+import { api, type Ingredient, taken } from "../api";
+import { ErrorText } from "../parts";
 import type { DraftLine } from "../formula";
 
 /** Offers to remember what the recipe calls an ingredient, once somebody has said what it is. */
@@ -23,7 +24,7 @@ export function RememberName({ line, ingredient }: { line: DraftLine; ingredient
           Remember “{name}” as {ingredient.name}
         </button>
       )}
-      {teach.isError && <span className="text-error"> {problemOf(teach.error)?.detail}</span>}
+      <ErrorText error={teach.error} className="text-error" />
     </p>
   );
 }

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Slip } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { slipWords } from "./slipWords";
 
 /** Likely slips of pen, scale or book. Each can be set aside with a reason; none blocks anything. */

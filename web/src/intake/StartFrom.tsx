@@ -1,16 +1,18 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, asFile, type FormulaSpec, formulasQuery, type PantryDocument, problemOf, taken } from "../api";
+import { api, asFile, type FormulaSpec, formulasQuery, type PantryDocument, taken } from "../api";
 import { draftOfSpec, type Editor } from "../formula";
-import { FilePicker, MassField, type NumberEntry, ProblemNotice } from "../parts";
+import { FilePicker, MassField, type NumberEntry, ErrorNotice, useQuiet } from "../parts";
 import { PercentagesDialog } from "./PercentagesDialog";
 import { withRecipe } from "./readRecipe";
 
 /** What a formula can be started from beside a pasted recipe. */
 export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
-  const formulas = useQuery(formulasQuery).data ?? [];
+  const [wanted, setWanted] = useState("");
+  const found = useInfiniteQuery(formulasQuery({ search: useQuiet(wanted.trim()), limit: 20 }));
+  const formulas = found.data?.pages[0]?.rows ?? [];
   const [style, setStyle] = useState(editor.draft.style);
-  const [flour, setFlour] = useState<NumberEntry>(400);
+  const [flour, setFlour] = useState<NumberEntry>(pantry.usual.startFlourGrams);
   const [percentages, setPercentages] = useState(false);
   const take = (spec: FormulaSpec, name = "") => {
     const { draft } = editor;
@@ -27,7 +29,7 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
   });
 
   const file = useMutation({
-    mutationFn: (picked: File) => taken(api.POST("/api/exchange/recipe", asFile(picked))),
+    mutationFn: (picked: File) => taken(api.POST("/api/files/recipe", asFile(picked))),
     onSuccess: ({ formula, recipe }) =>
       formula
         ? take(formula, recipe.title ?? "")
@@ -60,10 +62,17 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
           value={flour}
           onChange={setFlour}
         />
-        <button className="btn btn-sm">Take</button>
+        <button className="btn btn-sm">Start</button>
       </form>
       <label className="block pb-2">
         <span className="soft block pb-0.5 text-xs">a formula you have</span>
+        <input
+          className="quiet-field framed mb-1"
+          aria-label="Find a formula to start from"
+          placeholder="find by name, flour, vegetable"
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+        />
         <select
           className="quiet-field framed"
           value=""
@@ -89,7 +98,7 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
           A file…
         </FilePicker>
       </div>
-      <ProblemNotice problem={problemOf(usual.error) ?? problemOf(copy.error) ?? problemOf(file.error)} />
+      <ErrorNotice error={usual.error ?? copy.error ?? file.error} />
       {percentages && (
         <PercentagesDialog
           style={editor.draft.style}

@@ -1,6 +1,6 @@
 import { Scale } from "lucide-react";
 import type { BalanceAnswer, PantryDocument } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 
 interface WeighNextProps {
   next: NonNullable<BalanceAnswer["water"]["weighNext"]>;

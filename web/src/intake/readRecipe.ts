@@ -19,7 +19,7 @@ export function lineOf(read: IntakeLine): DraftLine {
       measure: weighed ? null : (read.measure ?? null),
       quantity: weighed ? null : (read.quantity ?? null),
     },
-    check: read.status === "read" ? null : { status: read.status, reason: read.reason ?? null, findings: read.findings },
+    check: read.status === "read" ? null : { status: read.status, findings: read.findings },
   };
 }
 

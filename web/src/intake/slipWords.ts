@@ -1,5 +1,5 @@
 import type { Slip, Term } from "../api";
-import type { Figures } from "../kitchen";
+import type { Figures } from "../figures";
 
 type Read = (symbol: Term["symbol"]) => number;
 

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Kitchen, kitchenQuery, measuresQuery, problemOf, taken } from "../api";
-import { NumberField, ProblemNotice, useNotices } from "../parts";
-import { useFigures } from "./KitchenProvider";
+import { api, type Kitchen, kitchenQuery, measuresQuery, taken } from "../api";
+import { NumberField, ErrorNotice, ProblemNotice, useNotices } from "../parts";
+import { useFigures } from "../figures";
+import { useProblem } from "../words";
 
 const CHOICES: { field: keyof Kitchen; label: string; options: [string, string][] }[] = [
   { field: "massUnit", label: "Weights", options: [["g", "grams"], ["oz", "ounces"]] },
@@ -22,7 +23,7 @@ export function KitchenPage() {
     <main className="mx-auto max-w-2xl px-6 py-10">
       <h1 className="text-3xl">Kitchen</h1>
       <p className="soft mt-1 mb-8">How this kitchen writes its figures. Formulas keep grams and °C underneath.</p>
-      <ProblemNotice problem={problemOf(kitchen.error)} />
+      <ErrorNotice error={kitchen.error} />
       {kitchen.data && <KitchenForm saved={kitchen.data} />}
     </main>
   );
@@ -48,7 +49,7 @@ function KitchenForm({ saved }: { saved: Kitchen }) {
       save.mutate(next);
     }
   };
-  const problem = problemOf(save.error);
+  const problem = useProblem(save.error);
   return (
     <form
       className="flex flex-col gap-6"

@@ -1,6 +1,6 @@
 import type { MethodAnswer } from "../api";
 import type { Editor, Faults } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Faulty, Hint, MassField, type NumberEntry } from "../parts";
 
 interface BenchPickupProps {

@@ -19,11 +19,13 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
     editor.balanced,
     (formula) => (formula.lines?.length ?? 0) > 0,
   );
-  const faults = useMemo(() => new Faults(view.problem), [view.problem]);
+  const faults = useMemo(() => new Faults(view.problem?.faults), [view.problem]);
   const choose = useMutation({
-    mutationFn: (choice: { question: string; school: string }) =>
-      taken(api.POST("/api/method/choose", { body: { formula: editor.spec, ...choice } })),
-    onSuccess: (spec) => editor.edit({ kind: "spec", spec }),
+    mutationFn: async (choice: { question: string; school: string }) => {
+      const of = editor.draft;
+      return { of, spec: await taken(api.POST("/api/method/choose", { body: { formula: editor.spec, ...choice } })) };
+    },
+    onSuccess: ({ of, spec }) => editor.edit({ kind: "spec", spec, of }),
   });
 
   return (
@@ -55,11 +57,11 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
         <>
           <p className="soft max-w-3xl text-sm">
             Practitioners disagree; both are right for some doughs. Each way is shown with its own right amount of water, against
-            the way this formula is made now. Choose one, and the formula follows; undo takes it back.
+            the way this formula is made now. Choose one and the formula follows; undo reverts it.
           </p>
           {choose.isError && (
             <p role="alert" className="text-error text-sm">
-              This way could not be taken. The formula stays as it is.
+              This way could not be applied. The formula stays as it is.
             </p>
           )}
           {answer.questions.map((question) => (

@@ -1,6 +1,6 @@
 import { Check } from "lucide-react";
 import type { MethodAnswer } from "../api";
-import { type Figures, useFigures } from "../kitchen";
+import { type Figures, useFigures } from "../figures";
 
 type QuestionAnswer = MethodAnswer["questions"][number];
 type SchoolAnswer = QuestionAnswer["schools"][number];

@@ -1,6 +1,6 @@
 import type { PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Faulty, NumberField, type NumberEntry } from "../parts";
 
 interface TwoStagesProps {

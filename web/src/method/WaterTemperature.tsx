@@ -1,7 +1,7 @@
 import { Droplets } from "lucide-react";
 import type { MethodAnswer, PantryDocument } from "../api";
-import type { Editor, Faults } from "../formula";
-import { type Figures, useFigures } from "../kitchen";
+import { ActionButton, type Editor, type Faults, measuredWith, useFormulaEdit } from "../formula";
+import { type Figures, useFigures } from "../figures";
 import { Faulty, Hint, type NumberEntry, NumberField, Steps, TemperatureField } from "../parts";
 
 type Found = MethodAnswer["waterTemperature"];
@@ -31,6 +31,7 @@ export function WaterTemperature({ found, editor, pantry, faults }: WaterTempera
     />
   );
   const write = (celsius: number) => figures.number(figures.degreesFromCelsius(celsius), 0);
+  const usual = (celsius: number | undefined) => (celsius === undefined ? "" : write(celsius));
   const warm = editor.draft.lines.filter((line) => {
     const role = pantry.ingredients.find(({ code }) => code === line.ingredient)?.role;
     return !line.open && (line.prep != null || role === "inclusion" || role === "dairy" || role === "fat");
@@ -43,10 +44,10 @@ export function WaterTemperature({ found, editor, pantry, faults }: WaterTempera
         <Hint term="heatBalance" />
       </h2>
       <div className="grid grid-cols-4 gap-3 text-sm">
-        {degrees("doughC", "Dough wanted", write(found?.doughC ?? 26))}
-        {degrees("flourC", "Flour and the rest", write(20))}
-        {degrees("coldC", "Cold water", write(found?.coldC ?? 12))}
-        {degrees("hotC", "Hot water", write(found?.hotC ?? 60))}
+        {degrees("doughC", "Dough wanted", usual(found?.doughC))}
+        {degrees("flourC", "Flour and the rest", usual(found?.flourC))}
+        {degrees("coldC", "Cold water", usual(found?.coldC))}
+        {degrees("hotC", "Hot water", usual(found?.hotC))}
         <div>
           <span className="soft block pb-0.5 text-xs">Kneading</span>
           <NumberField
@@ -63,11 +64,11 @@ export function WaterTemperature({ found, editor, pantry, faults }: WaterTempera
           <Temperature
             key={line.key}
             label={lineName(line, editor, pantry)}
-            value={line.temperatureC ?? null}
-            placeholder={write(asked.flourC ?? 20)}
+            value={line.measured?.temperatureC ?? null}
+            placeholder={usual(found?.flourC)}
             error={faults.of(editor.draft.lines.indexOf(line), "temperatureC")}
             field="line-temperature"
-            onChange={(celsius) => editor.edit({ kind: "line", key: line.key, patch: { temperatureC: celsius } })}
+            onChange={(celsius) => editor.edit({ kind: "line", key: line.key, patch: measuredWith(line, "temperatureC", celsius) })}
           />
         ))}
       </div>
@@ -111,11 +112,11 @@ function Temperature({ label, value, placeholder, error, field, onChange }: Temp
 }
 
 function Verdict({ found, editor, figures, pantry }: { found: Found; editor: Editor; figures: Figures; pantry: PantryDocument }) {
+  const change = useFormulaEdit(editor);
   if (found.waterC == null) {
     return <p className="soft pt-2 text-sm">There is no plain water in this dough to bring to a temperature.</p>;
   }
-  const usable = found.verdict === "mix" || found.verdict === "heat-it" || found.verdict === "ice";
-  const use = usable ? found.waterC : found.verdict === "harms-yeast" ? found.limitC : null;
+  const usable = found.useC != null && found.verdict !== "harms-yeast";
   return (
     <div className="pt-3">
       <p>
@@ -141,13 +142,13 @@ function Verdict({ found, editor, figures, pantry }: { found: Found; editor: Edi
           ))}
         </ul>
       )}
-      {use != null && (
-        <button
+      {found.useC != null && (
+        <ActionButton
           className="btn btn-sm btn-primary mt-2 gap-1.5"
-          onClick={() => editor.edit({ kind: "settings", patch: { waterTemperatureC: Math.round(use) } })}
+          onClick={() => change.mutate({ kind: "set-water-temperature" })}
         >
-          <Droplets size={15} aria-hidden /> Use water at {figures.temperature(use)}
-        </button>
+          <Droplets size={15} aria-hidden /> Use water at {figures.temperature(found.useC)}
+        </ActionButton>
       )}
       <div className="soft pt-2 text-xs">
         <Steps steps={found.steps} />

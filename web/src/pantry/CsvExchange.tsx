@@ -1,8 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { FileDown, FileUp } from "lucide-react";
 import { useState } from "react";
-import { api, asFile, type CsvReport, measuresQuery, pantryQuery, problemOf, taken } from "../api";
-import { Dialog, FilePicker, ProblemNotice } from "../parts";
+import { api, asFile, type CsvReport, measuresQuery, pantryQuery, taken } from "../api";
+import { Dialog, FilePicker, ErrorNotice } from "../parts";
+import { useFigures } from "../figures";
+import { faultWords } from "../words";
 
 type What = "pantry" | "measures";
 
@@ -14,8 +16,8 @@ export function CsvExchange({ what }: { what: What }) {
     mutationFn: ({ picked, apply }: { picked: File; apply: boolean }) =>
       taken(
         what === "pantry"
-          ? api.POST("/api/exchange/pantry", { ...asFile(picked), params: { query: { apply } } })
-          : api.POST("/api/exchange/measures", { ...asFile(picked), params: { query: { apply } } }),
+          ? api.POST("/api/files/pantry", { ...asFile(picked), params: { query: { apply } } })
+          : api.POST("/api/files/measures", { ...asFile(picked), params: { query: { apply } } }),
       ),
     onSuccess: async ({ applied }) => {
       if (applied) {
@@ -39,18 +41,18 @@ export function CsvExchange({ what }: { what: What }) {
           bring.mutate({ picked, apply: false });
         }}
       >
-        <FileUp size={16} aria-hidden /> CSV in
+        <FileUp size={16} aria-hidden /> Import CSV
       </FilePicker>
-      <a className="btn btn-ghost btn-sm gap-1" href={`/api/exchange/${what}`} download>
-        <FileDown size={16} aria-hidden /> CSV out
+      <a className="btn btn-ghost btn-sm gap-1" href={`/api/files/${what}`} download>
+        <FileDown size={16} aria-hidden /> Export CSV
       </a>
       {file && (bring.data || bring.isError) && (
-        <Dialog title={bring.data?.applied ? "Taken" : `What ${file.name} would change`} onClose={close}>
-          <ProblemNotice problem={problemOf(bring.error)} />
+        <Dialog title={bring.data?.applied ? "Imported" : `What ${file.name} would change`} onClose={close}>
+          <ErrorNotice error={bring.error} />
           {bring.data && <Report report={bring.data} />}
           <div className="flex justify-end gap-2 pt-4">
             <button className="btn btn-ghost" onClick={close}>
-              {bring.data?.applied ? "Close" : "Leave it"}
+              {bring.data?.applied ? "Close" : "Cancel"}
             </button>
             {bring.data && !bring.data.applied && (
               <button
@@ -58,7 +60,7 @@ export function CsvExchange({ what }: { what: What }) {
                 disabled={bring.data.refused > 0 || bring.data.added + bring.data.changed === 0 || bring.isPending}
                 onClick={() => bring.mutate({ picked: file, apply: true })}
               >
-                Take it all
+                Import all
               </button>
             )}
           </div>
@@ -69,18 +71,27 @@ export function CsvExchange({ what }: { what: What }) {
 }
 
 function Report({ report }: { report: CsvReport }) {
+  const figures = useFigures();
   const telling = report.rows.filter(({ action }) => action !== "same");
   return (
     <>
       <p className="text-sm">
         {report.added} added, {report.changed} changed, {report.same} as they are, {report.refused} refused.
-        {report.refused > 0 && " Nothing is taken while a row is refused."}
+        {report.refused > 0 && " Nothing is imported while a row is refused."}
       </p>
       <ul className="max-h-[45vh] overflow-y-auto pt-2 text-sm">
         {telling.map((row) => (
           <li key={row.line} className={`hairline border-t py-1 ${row.action === "refused" ? "text-error" : ""}`}>
-            <span className="soft">line {row.line}</span> {row.what}: <strong>{row.action}</strong>
-            {row.reasons.length > 0 && <span className="block text-xs">{row.reasons.join(" ")}</span>}
+            <span className="soft">line {row.line}</span> {row.kind !== "unknown" && `${row.kind.replace("-", " ")} `}
+            {row.what}: <strong>{row.action}</strong>
+            {row.changes.length > 0 && (
+              <span className="block text-xs">
+                {row.changes.map(({ field, before, after }) => `${field} ${before ?? "none"} → ${after}`).join(", ")}
+              </span>
+            )}
+            {row.faults.length > 0 && (
+              <span className="block text-xs">{row.faults.map((fault) => faultWords(fault, figures)).join(" ")}</span>
+            )}
           </li>
         ))}
       </ul>

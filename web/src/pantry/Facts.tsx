@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { type BalanceAnswer, kitchenQuery, type PantryDocument } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 
 /** Cost, allergens and nutrition of a formula. */
 export function Facts({ facts, pantry }: { facts: BalanceAnswer["facts"]; pantry: PantryDocument }) {

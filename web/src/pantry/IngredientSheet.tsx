@@ -1,9 +1,10 @@
 import { useState } from "react";
-import { api, type Ingredient, problemOf, taken } from "../api";
-import { useFigures } from "../kitchen";
+import { api, type Ingredient, taken } from "../api";
+import { useFigures } from "../figures";
 import { type NumberEntry, NumberField, ProblemNotice } from "../parts";
 import { FIGURES, type FigureField } from "./figureFields";
 import { usePantryChange } from "./usePantryChange";
+import { useProblem } from "../words";
 
 /** An ingredient's figures, each with the book's value; own ones can be put over them, with where they come from. */
 export function IngredientSheet({ ingredient }: { ingredient: Ingredient }) {
@@ -16,7 +17,7 @@ export function IngredientSheet({ ingredient }: { ingredient: Ingredient }) {
     taken(api.PUT("/api/pantry/ingredients/{code}/price", { params: { path }, body })),
   );
   const remove = usePantryChange(() => taken(api.DELETE("/api/pantry/ingredients/{code}", { params: { path } })));
-  const problem = problemOf(value.error) ?? problemOf(price.error) ?? problemOf(remove.error);
+  const problem = useProblem(value.error ?? price.error ?? remove.error);
 
   return (
     <div className="bg-base-200 rounded-lg p-4">
@@ -50,7 +51,7 @@ export function IngredientSheet({ ingredient }: { ingredient: Ingredient }) {
         />
         {ingredient.own && (
           <button className="btn btn-ghost btn-sm text-error" onClick={() => remove.mutate(undefined)}>
-            Take away
+            Remove
           </button>
         )}
       </div>

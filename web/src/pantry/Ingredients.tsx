@@ -2,7 +2,7 @@ import { Plus } from "lucide-react";
 import { Fragment, useMemo, useState } from "react";
 import type { Ingredient, PantryDocument } from "../api";
 import { SearchBox, useCommands } from "../frame";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { found, Hint, inOrder, type Sort, SortHeading, Swatch } from "../parts";
 import { CsvExchange } from "./CsvExchange";
 import { IngredientSheet } from "./IngredientSheet";

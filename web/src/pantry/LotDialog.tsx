@@ -1,10 +1,11 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Lot, lotsQuery, type PantryDocument, problemOf, taken } from "../api";
+import { api, type Lot, lotsQuery, type PantryDocument, taken } from "../api";
 import { Faults, IngredientPicker } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Dialog, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 import { MoistureFinder } from "./MoistureFinder";
+import { useProblem } from "../words";
 
 /** A lot of flour, new or to be changed. */
 export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: PantryDocument; onClose: () => void }) {
@@ -47,8 +48,8 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
     mutationFn: (id: number) => taken(api.DELETE("/api/pantry/lots/{id}", { params: { path: { id } } })),
     onSuccess: done,
   });
-  const problem = problemOf(save.error) ?? problemOf(remove.error);
-  const faults = new Faults(problem);
+  const problem = useProblem(save.error ?? remove.error);
+  const faults = new Faults(problem?.faults);
   const flours = pantry.ingredients.filter(({ role }) => role === "flour");
 
   return (
@@ -126,7 +127,7 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
         <div className="flex justify-end gap-2">
           {lot && (
             <button type="button" className="btn btn-ghost text-error" onClick={() => remove.mutate(lot.id)}>
-              Take away
+              Remove
             </button>
           )}
           <span className="flex-1" />

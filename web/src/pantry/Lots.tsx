@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { type Lot, lotsQuery, type PantryDocument, problemOf } from "../api";
+import { type Lot, lotsQuery, type PantryDocument } from "../api";
 import { SearchBox } from "../frame";
-import { useFigures } from "../kitchen";
-import { found, inOrder, ProblemNotice, type Sort, SortHeading } from "../parts";
+import { useFigures } from "../figures";
+import { found, inOrder, ErrorNotice, type Sort, SortHeading } from "../parts";
 import { LotDialog } from "./LotDialog";
 
 const HOW = { typed: "as measured", dried: "by drying", meter: "by meter", "storage-air": "from its air" };
@@ -46,7 +46,7 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
           <Plus size={16} aria-hidden /> New lot
         </button>
       </div>
-      <ProblemNotice problem={problemOf(query.error)} />
+      <ErrorNotice error={query.error} />
       {query.isSuccess && lots.length === 0 ? (
         <p className="soft hairline border-y py-16 text-center">
           No lots yet. Add one when a sack is opened or a batch is milled.

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Trash2 } from "lucide-react";
-import { api, type MeasuresDocument, measuresQuery, type PantryDocument, problemOf, taken } from "../api";
-import { useFigures } from "../kitchen";
-import { Hint, ProblemNotice } from "../parts";
+import { api, type MeasuresDocument, measuresQuery, type PantryDocument, taken } from "../api";
+import { useFigures } from "../figures";
+import { Hint, ErrorNotice } from "../parts";
 import { CsvExchange } from "./CsvExchange";
 import { VesselForm } from "./VesselForm";
 import { WeighInForm } from "./WeighInForm";
@@ -13,7 +13,7 @@ export function Measures({ pantry }: { pantry: PantryDocument }) {
   const queries = useQueryClient();
   const put = (document: MeasuresDocument) => queries.setQueryData(measuresQuery.queryKey, document);
   if (!query.data) {
-    return <ProblemNotice problem={problemOf(query.error)} />;
+    return <ErrorNotice error={query.error} />;
   }
   return (
     <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
@@ -39,7 +39,7 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
   return (
     <section aria-label="Weigh-ins">
       <h2 className="section-title">
-        Put on the scale
+        Weigh
         <Hint term="weighIn" />
       </h2>
       <WeighInForm document={document} pantry={pantry} onChange={onChange} />
@@ -86,7 +86,7 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
                 <span>{figures.mass(each.grams)}</span>
                 <button
                   className="btn btn-ghost btn-xs btn-square soft"
-                  aria-label={`Take back the weigh-in of ${figures.moment(each.weighedAt)}`}
+                  aria-label={`Delete the weigh-in of ${figures.moment(each.weighedAt)}`}
                   onClick={() => remove.mutate(each.id)}
                 >
                   <Trash2 size={14} aria-hidden />
@@ -96,7 +96,7 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
           </ul>
         </details>
       )}
-      <ProblemNotice problem={problemOf(remove.error)} />
+      <ErrorNotice error={remove.error} />
     </section>
   );
 }
@@ -155,7 +155,7 @@ function Volumes({ document, onChange }: { document: MeasuresDocument; onChange:
           ))}
         </tbody>
       </table>
-      <ProblemNotice problem={problemOf(remove.error)} />
+      <ErrorNotice error={remove.error} />
     </section>
   );
 }

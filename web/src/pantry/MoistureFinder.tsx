@@ -1,8 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, problemOf, taken } from "../api";
-import { useFigures } from "../kitchen";
+import { api, taken } from "../api";
+import { useFigures } from "../figures";
 import { type NumberEntry, NumberField } from "../parts";
+import { useProblem } from "../words";
 
 type Way = "dried" | "storage-air";
 
@@ -35,7 +36,7 @@ export function MoistureFinder({ onFound }: { onFound: (pct: number, how: string
     setSecond(null);
     work.reset();
   };
-  const problem = problemOf(work.error) ?? problemOf(meter.error);
+  const problem = useProblem(work.error ?? meter.error);
   return (
     <div className="bg-base-200 rounded-lg p-3 text-sm">
       <p className="flex flex-wrap gap-x-4">

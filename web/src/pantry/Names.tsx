@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { api, namesQuery, type PantryDocument, problemOf, taken } from "../api";
+import { api, namesQuery, type PantryDocument, taken } from "../api";
 import { IngredientPicker } from "../formula";
-import { ProblemNotice } from "../parts";
+import { ErrorNotice } from "../parts";
 
 /** What this kitchen calls its ingredients. */
 export function Names({ pantry }: { pantry: PantryDocument }) {
@@ -50,7 +50,7 @@ export function Names({ pantry }: { pantry: PantryDocument }) {
         </div>
         <button className="btn btn-primary btn-sm">Remember</button>
       </form>
-      <ProblemNotice problem={problemOf(teach.error) ?? problemOf(forget.error)} />
+      <ErrorNotice error={teach.error ?? forget.error} />
       {query.data?.length === 0 && <p className="soft hairline border-y py-8 text-center text-sm">No names of your own yet.</p>}
       <ul>
         {query.data?.map((each) => (

@@ -1,10 +1,11 @@
 import { useState } from "react";
-import { api, type Ingredient, type PantryDocument, problemOf, taken } from "../api";
+import { api, type Ingredient, type PantryDocument, taken } from "../api";
 import { Faults } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Dialog, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 import { FIGURES, type FigureField } from "./figureFields";
 import { usePantryChange } from "./usePantryChange";
+import { useProblem } from "../words";
 
 const ROLES: [Ingredient["role"], string][] = [
   ["flour", "flour"],
@@ -43,8 +44,8 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
       ),
     onClose,
   );
-  const problem = problemOf(save.error);
-  const faults = new Faults(problem);
+  const problem = useProblem(save.error);
+  const faults = new Faults(problem?.faults);
   const like = (code: string) => {
     const found = pantry.ingredients.find((each) => each.code === code);
     if (found) {

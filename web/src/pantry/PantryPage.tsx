@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { NavLink, useParams } from "react-router";
-import { pantryQuery, problemOf } from "../api";
-import { ProblemNotice } from "../parts";
+import { pantryQuery } from "../api";
+import { ErrorNotice } from "../parts";
 import { Ingredients } from "./Ingredients";
 import { Lots } from "./Lots";
 import { Measures } from "./Measures";
@@ -34,7 +34,7 @@ export function PantryPage() {
           ))}
         </nav>
       </div>
-      <ProblemNotice problem={problemOf(pantry.error)} retry={() => void pantry.refetch()} />
+      <ErrorNotice error={pantry.error} retry={() => void pantry.refetch()} />
       {pantry.isPending && <p className="soft py-16 text-center">Opening the pantry…</p>}
       {pantry.data && tab === "ingredients" && <Ingredients pantry={pantry.data} />}
       {pantry.data && tab === "lots" && <Lots pantry={pantry.data} />}

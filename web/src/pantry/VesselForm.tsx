@@ -1,8 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type MeasuresDocument, problemOf, taken } from "../api";
-import { useFigures } from "../kitchen";
+import { api, type MeasuresDocument, taken } from "../api";
+import { useFigures } from "../figures";
 import { type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { useProblem } from "../words";
 
 /** Adds a vessel of the kitchen's own. */
 export function VesselForm({ onChange }: { onChange: (document: MeasuresDocument) => void }) {
@@ -22,7 +23,7 @@ export function VesselForm({ onChange }: { onChange: (document: MeasuresDocument
       onChange(document);
     },
   });
-  const problem = problemOf(save.error);
+  const problem = useProblem(save.error);
   return (
     <form
       className="pt-1"

@@ -1,9 +1,10 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type MeasuresDocument, type PantryDocument, problemOf, taken } from "../api";
+import { api, type MeasuresDocument, type PantryDocument, taken } from "../api";
 import { IngredientPicker } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { MassField, type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { useProblem } from "../words";
 
 interface WeighInFormProps {
   document: MeasuresDocument;
@@ -35,7 +36,7 @@ export function WeighInForm({ document, pantry, onChange }: WeighInFormProps) {
       onChange(document);
     },
   });
-  const problem = problemOf(save.error);
+  const problem = useProblem(save.error);
   return (
     <form
       className="pt-1"

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useId, useState } from "react";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 
 /** What a number field holds: a number, nothing, or text that is no number and that the server will refuse by name. */
 export type NumberEntry = number | string | null;

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { Step } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { stepWords } from "../words";
 
 /** An explanation, step by step. */

@@ -1,4 +1,4 @@
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { NumberField, type NumberFieldProps } from "./NumberField";
 
 type UnitFieldProps = Omit<NumberFieldProps, "format" | "toTyped" | "fromTyped" | "unit" | "framed" | "placeholder"> & {

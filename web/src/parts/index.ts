@@ -1,4 +1,4 @@
-export { ProblemNotice } from "./ProblemNotice";
+export { ErrorNotice, ErrorText, ProblemNotice } from "./ProblemNotice";
 export { NoticesProvider, useNotices } from "./Notices";
 export { NumberField, type NumberEntry } from "./NumberField";
 export { Dialog } from "./Dialog";
@@ -10,3 +10,4 @@ export { Faulty } from "./Faulty";
 export { found } from "./found";
 export { inOrder, type Sort, SortHeading } from "./SortHeading";
 export { MassField, TemperatureField } from "./UnitFields";
+export { useQuiet } from "./useQuiet";

@@ -6,8 +6,8 @@ import { Faulty, MassField, type NumberEntry } from "../parts";
 
 interface AddedProps {
   step: StepSpec;
-  /** What is offered first. */
-  usual: string;
+  /** Puts in what is usual at this step. */
+  onAdd: () => void;
   label: (what: string) => string;
   error: (field: string) => string | null;
   set: (patch: Partial<StepSpec>) => void;
@@ -17,7 +17,7 @@ interface AddedProps {
 const ROLES = new Set(["salt", "fat", "liquid", "dairy", "seasoning", "seed", "sweetener", "inclusion"]);
 
 /** What is put in at a step: water, fat, salt, spice. It counts in the formula's totals. */
-export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
+export function Added({ step, onAdd, label, error, set, pantry }: AddedProps) {
   const added = step.added ?? [];
   const offered = useMemo(() => pantry.ingredients.filter(({ role }) => ROLES.has(role)), [pantry]);
   const change = (index: number, patch: Partial<(typeof added)[number]>) =>
@@ -39,7 +39,7 @@ export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
             </div>
             <button
               className="btn btn-ghost btn-xs btn-square"
-              aria-label={label("Leave it out again")}
+              aria-label={label("Remove it")}
               onClick={() => set({ added: added.toSpliced(index, 1) })}
             >
               <X size={13} aria-hidden />
@@ -58,7 +58,7 @@ export function Added({ step, usual, label, error, set, pantry }: AddedProps) {
       <button
         className="btn btn-ghost btn-xs text-primary gap-1 px-1"
         aria-label={label("Put something in")}
-        onClick={() => set({ added: [...added, { ingredient: usual, grams: usual === "salt-fine" ? 4 : 10 }] })}
+        onClick={onAdd}
       >
         <Plus size={13} aria-hidden /> put in
       </button>

@@ -1,5 +1,5 @@
 import type { ChainAnswer, StepAnswer } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { materialFill, materialInk } from "../parts";
 
 const VIEW = { width: 150, height: 176, floor: 158, top: 18, bar: 84, side: 30 };

@@ -2,7 +2,7 @@ import { Link as LinkIcon } from "lucide-react";
 import type { KeyboardEvent } from "react";
 import type { ChainAnswer, ChainSpec } from "../api";
 import type { Editor } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { MassField, type NumberEntry } from "../parts";
 import { addStep, linkChain } from "./editChain";
 import { REMARKS, type StepKind, STEPS } from "./steps";

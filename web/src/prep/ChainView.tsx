@@ -3,7 +3,7 @@ import { Trash2 } from "lucide-react";
 import type { Caution, ChainAnswer, ChainSpec, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { IngredientPicker } from "../formula";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Faulty, MassField } from "../parts";
 import { Bar } from "./Bar";
 import { ChainEnd } from "./ChainEnd";
@@ -64,7 +64,7 @@ export function ChainView({ chain, index, answer: fresh, faults, cautions, edito
             liquid
             <select
               className="quiet-field framed !w-auto text-sm"
-              aria-label="What becomes of the liquid"
+              aria-label="What happens to the liquid"
               value={chain.liquid ?? ""}
               onChange={(event) => editChain(editor, index, { liquid: event.target.value || null })}
             >
@@ -83,8 +83,8 @@ export function ChainView({ chain, index, answer: fresh, faults, cautions, edito
           </label>
         )}
         <span className="flex-1" />
-        <button className="btn btn-ghost btn-sm gap-1" aria-label={`Take this preparation away`} onClick={() => removeChain(editor, index)}>
-          <Trash2 size={15} aria-hidden /> Take away
+        <button className="btn btn-ghost btn-sm gap-1" aria-label={`Remove this preparation`} onClick={() => removeChain(editor, index)}>
+          <Trash2 size={15} aria-hidden /> Remove
         </button>
       </header>
       {answer?.use === "never-pressed" && runs && (

@@ -1,5 +1,5 @@
 import type { StepAnswer, StepSpec } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
 import { Faulty, type NumberEntry, NumberField, TemperatureField } from "../parts";
 import { Row } from "./Row";
 

@@ -1,5 +1,6 @@
 import type { BalanceAnswer, PrepAnswer } from "../api";
-import { useFigures } from "../kitchen";
+import { useFigures } from "../figures";
+import { faultWords } from "../words";
 
 interface DoughStripProps {
   balance: BalanceAnswer | null;
@@ -15,10 +16,10 @@ export function DoughStrip({ balance, faults, chainFaults }: DoughStripProps) {
     return (
       <p className="soft hairline border-y py-2 text-sm" data-testid="dough-strip">
         {chainFaults.length > 0
-          ? "The dough is weighed up as soon as the preparations below can be."
+          ? "The dough is balanced as soon as the preparations below have no fault."
           : first
-            ? `${first.line == null ? "" : `Line ${first.line + 1} of the bowl: `}${first.message}`
-            : "The dough is weighed up as soon as there is flour in the bowl."}
+            ? `${first.line == null ? "" : `Line ${first.line + 1} of the bowl: `}${faultWords(first, figures)}`
+            : "The dough is balanced as soon as there is flour in the bowl."}
       </p>
     );
   }

@@ -1,6 +1,6 @@
 import type { BalanceAnswer, Filling, PantryDocument } from "../api";
-import { addToFilling, type Editor, takeWayOut } from "../formula";
-import { useFigures } from "../kitchen";
+import { ActionButton, type Editor, useFormulaEdit } from "../formula";
+import { useFigures } from "../figures";
 import { Hint, Steps } from "../parts";
 
 const SEALS = [
@@ -20,6 +20,7 @@ interface FillingViewProps {
 /** The balance of the filling: its free water against what the seal holds, and what to do when it is too wet. */
 export function FillingView({ filling, salt, editor, pantry }: FillingViewProps) {
   const figures = useFigures();
+  const change = useFormulaEdit(editor);
   const scale = Math.max(2 * filling.limitPct, filling.freeWaterPct * 1.1);
   const share = (pct: number) => `${Math.min(100, (100 * pct) / scale)}%`;
   return (
@@ -78,9 +79,13 @@ export function FillingView({ filling, salt, editor, pantry }: FillingViewProps)
                   <span className={`flex-1 ${way.obstacle ? "soft" : ""}`}>{said(way, pantry, figures.mass)}</span>
                   {!way.obstacle && way.afterPct != null && <span className="soft">then {figures.percent(way.afterPct)}</span>}
                   {!way.obstacle && (
-                    <button className="btn btn-xs btn-primary" aria-label={`${said(way, pantry, figures.mass)} Do this`} onClick={() => take(editor, way)}>
+                    <ActionButton
+                      className="btn btn-xs btn-primary"
+                      aria-label={`${said(way, pantry, figures.mass)} Do this`}
+                      onClick={() => change.mutate({ kind: "take-filling-way-out", remedy: way.remedy, line: way.line })}
+                    >
                       Do this
-                    </button>
+                    </ActionButton>
                   )}
                 </li>
               ))}
@@ -93,14 +98,6 @@ export function FillingView({ filling, salt, editor, pantry }: FillingViewProps)
 }
 
 type Way = Filling["waysOut"][number];
-
-function take(editor: Editor, way: Way): void {
-  if (way.change) {
-    takeWayOut(editor, way.remedy, [way.change]);
-  } else {
-    addToFilling(editor, way);
-  }
-}
 
 function said(way: Way, pantry: PantryDocument, mass: (grams: number) => string): string {
   const name = (pantry.ingredients.find(({ code }) => code === way.ingredient)?.name ?? way.ingredient).toLowerCase();

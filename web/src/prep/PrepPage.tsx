@@ -3,9 +3,10 @@ import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { type PantryDocument, prepQuestion } from "../api";
 import { Cautions } from "../caution";
-import { type Editor, Faults, IngredientPicker, Station, useAnswer } from "../formula";
+import { CurrentContext, type Editor, Faults, IngredientPicker, Station, useAnswer, useFormulaEdit } from "../formula";
+import { useFigures } from "../figures";
 import { useCommands } from "../frame";
-import { addChain, prepareLine } from "./editChain";
+import { saidFaults } from "../words";
 import { ChainView } from "./ChainView";
 import { DoughStrip } from "./DoughStrip";
 import { FillingView } from "./FillingView";
@@ -17,6 +18,7 @@ export function PrepPage() {
 
 function PrepStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
   const [needs, setNeeds] = useState<Record<string, number>>({});
+  const figures = useFigures();
   const preps = editor.draft.preps ?? [];
   const request = useMemo(
     () => ({ formula: editor.balanced, needs: Object.entries(needs).map(([key, grams]) => ({ key, grams })) }),
@@ -24,14 +26,15 @@ function PrepStation({ editor, pantry }: { editor: Editor; pantry: PantryDocumen
   );
   const { answer, current, problem } = useAnswer(prepQuestion, request);
   const faults = useMemo(
-    () => new Faults(problem ?? (answer ? { type: "", title: "", status: 0, detail: "", faults: answer.faults } : null)),
-    [answer, problem],
+    () => new Faults(problem?.faults ?? (answer ? saidFaults(answer.faults, figures) : null)),
+    [answer, problem, figures],
   );
   const balance = answer?.balance ?? null;
   const cautions = (balance?.cautions ?? []).filter((caution) => caution.station === "prep");
   useCommands([{ name: "Prepare something", keys: "alt+n", run: () => document.querySelector<HTMLElement>("[data-action=add-chain] input")?.focus() }]);
 
   return (
+    <CurrentContext value={current}>
     <div className="px-5 pb-16" data-testid="prep" data-current={current}>
       {problem && !problem.faults && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
       <DoughStrip balance={balance} faults={answer?.balanceFaults ?? []} chainFaults={answer?.faults ?? []} />
@@ -56,6 +59,7 @@ function PrepStation({ editor, pantry }: { editor: Editor; pantry: PantryDocumen
         Typical values stand in for weights that were not taken. <Link className="underline" to="/model#DRY_MATTER_KEPT">How it is computed</Link>
       </p>
     </div>
+    </CurrentContext>
   );
 }
 
@@ -66,9 +70,8 @@ function withNeed(needs: Record<string, number>, key: string, grams: number | nu
 
 /** Begins a chain: from the pantry, or from an inclusion that stands in the bowl as it is. */
 function NewChain({ editor, pantry, first }: { editor: Editor; pantry: PantryDocument; first: boolean }) {
-  const preparable = pantry.ingredients.filter(
-    ({ role, behaviour }) => role === "inclusion" || role === "fat" || role === "dry-addition" || (role === "dairy" && behaviour != null),
-  );
+  const change = useFormulaEdit(editor);
+  const preparable = pantry.ingredients.filter((each) => each.preparable);
   const roles = new Map(pantry.ingredients.map(({ code, role, name }) => [code, { role, name }]));
   const asTheyAre = editor.draft.lines.filter((line) => !line.prep && !line.open && roles.get(line.ingredient)?.role === "inclusion");
   return (
@@ -90,14 +93,14 @@ function NewChain({ editor, pantry, first }: { editor: Editor; pantry: PantryDoc
             label="Prepare"
             placeholder="courgette, potato, lentils, butter…"
             error={null}
-            onPick={(picked) => addChain(editor, picked.code, 300)}
+            onPick={(picked) => change.mutate({ kind: "add-chain", ingredient: picked.code })}
           />
         </div>
         {asTheyAre.length > 0 && (
           <div>
             <span className="soft block pb-0.5 text-xs">or what stands in the bowl as it is</span>
             {asTheyAre.map((line) => (
-              <button key={line.key} className="btn btn-sm btn-ghost text-primary" onClick={() => prepareLine(editor, line)}>
+              <button key={line.key} className="btn btn-sm btn-ghost text-primary" onClick={() => change.mutate({ kind: "prepare-line", line: editor.draft.lines.indexOf(line) })}>
                 {roles.get(line.ingredient)?.name}
               </button>
             ))}

@@ -1,8 +1,8 @@
 import { ChevronLeft, ChevronRight, X } from "lucide-react";
 import { type Caution, type PantryDocument, type StepAnswer, type StepSpec } from "../api";
 import { StepCautions } from "../caution";
-import type { Editor, Faults } from "../formula";
-import { useFigures } from "../kitchen";
+import { type Editor, type Faults, useFormulaEdit } from "../formula";
+import { useFigures } from "../figures";
 import { Faulty, MassField, type NumberEntry, NumberField, Steps } from "../parts";
 import { Added } from "./Added";
 import { Bar } from "./Bar";
@@ -29,6 +29,7 @@ interface StepColumnProps {
 /** One step of a chain: its bar, and the weights the cook has. */
 export function StepColumn({ step, chain, place, count, answer, most, stale, faults, cautions, editor, pantry }: StepColumnProps) {
   const figures = useFigures();
+  const change = useFormulaEdit(editor);
   const at = `preps[${chain}].steps[${place}]`;
   const kind = STEPS[step.kind as StepKind];
   const error = (field: string) => faults.of(null, `${at}.${field}`);
@@ -86,7 +87,13 @@ export function StepColumn({ step, chain, place, count, answer, most, stale, fau
           {kind.drained}
         </label>
       )}
-      {kind.added && <Added step={step} usual={kind.added} label={label} error={error} set={set} pantry={pantry} />}
+      {kind.added && (
+        <Added
+          step={step}
+          onAdd={() => change.mutate({ kind: "add-to-step", chain, step: place })}
+          {...{ label, error, set, pantry }}
+        />
+      )}
       {kind.cools && <CoolingFields step={step} cooling={answer?.cooling ?? null} error={error} set={set} label={label} />}
       <Faulty message={["kind", "beforeGrams", "afterGrams", "liquidGrams", "pieceMm"].map(error).find((message) => message !== null) ?? null} />
       {answer && (

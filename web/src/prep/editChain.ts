@@ -1,6 +1,5 @@
 import type { ChainSpec, StepSpec } from "../api";
-import type { DraftLine, Editor } from "../formula";
-import { newKey } from "../formula";
+import type { Editor } from "../formula";
 
 /** Changes one chain of the formula. */
 export function editChain(editor: Editor, index: number, patch: Partial<ChainSpec>, tag?: string): void {
@@ -23,13 +22,7 @@ export function moveStep(editor: Editor, index: number, from: number, to: number
   }
 }
 
-/** A new chain for an ingredient. */
-export function addChain(editor: Editor, ingredient: string, grams: number): void {
-  const preps = [...(editor.draft.preps ?? []), { key: newKey(), ingredient, grams, steps: [] }];
-  editor.edit({ kind: "draft", patch: { preps } });
-}
-
-/** Takes a chain away, with the lines that it fills. */
+/** Removes a chain, with the lines that it fills. */
 export function removeChain(editor: Editor, index: number): void {
   const key = editor.draft.preps?.[index]?.key;
   editor.edit({
@@ -46,32 +39,12 @@ export function linkChain(editor: Editor, key: string, part: string | null): voi
   editor.edit({ kind: "add", line: { prep: key, part } });
 }
 
-/** Makes a chain of a line that came as it was: what it weighs is bought, and the chain fills the line. */
-export function prepareLine(editor: Editor, line: DraftLine): void {
-  const key = newKey();
-  const chain: ChainSpec = {
-    key,
-    ingredient: line.ingredient,
-    grams: typeof line.grams === "number" ? line.grams : 100,
-    steps: [],
-  };
-  editor.edit({
-    kind: "draft",
-    patch: {
-      preps: [...(editor.draft.preps ?? []), chain],
-      lines: editor.draft.lines.map((each) =>
-        each.key === line.key ? { key: line.key, ingredient: "", grams: null, part: line.part ?? null, prep: key } : each,
-      ),
-    },
-  });
-}
-
 /** Adds a step at the end of a chain. */
 export function addStep(editor: Editor, index: number, kind: string): void {
   editChain(editor, index, { steps: [...(editor.draft.preps?.[index]?.steps ?? []), { kind }] });
 }
 
-/** Takes a step out of a chain. */
+/** Removes a step from a chain. */
 export function removeStep(editor: Editor, index: number, step: number): void {
   editChain(editor, index, { steps: (editor.draft.preps?.[index]?.steps ?? []).toSpliced(step, 1) });
 }

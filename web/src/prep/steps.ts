@@ -3,21 +3,21 @@ import type { StepAnswer, StepSpec } from "../api";
 export type StepKind = StepAnswer["kind"];
 
 /** The steps in words, in the order in which they are offered, with what is weighed at each. */
-export const STEPS: Record<StepKind, { name: string; liquid?: boolean; off?: boolean; added?: string; piece?: boolean; drained?: string; cools?: boolean }> = {
+export const STEPS: Record<StepKind, { name: string; liquid?: boolean; off?: boolean; added?: boolean; piece?: boolean; drained?: string; cools?: boolean }> = {
   trim: { name: "Trim or peel" },
   wash: { name: "Wash and drain" },
   grate: { name: "Grate", piece: true },
   chop: { name: "Chop", piece: true },
-  "salt-stand": { name: "Salt and stand", liquid: true, added: "salt-fine", drained: "pour the liquid off" },
+  "salt-stand": { name: "Salt and stand", liquid: true, added: true, drained: "pour the liquid off" },
   press: { name: "Press", liquid: true },
-  boil: { name: "Boil or steam", added: "salt-fine" },
-  "soak-boil": { name: "Soak and boil", added: "salt-fine", drained: "drain the water" },
-  roast: { name: "Roast", off: true, added: "neutral-oil" },
-  wilt: { name: "Wilt", off: true, added: "neutral-oil" },
-  "cook-down": { name: "Cook down", off: true, added: "neutral-oil" },
-  puree: { name: "Purée", added: "water" },
-  mash: { name: "Mash", added: "butter", piece: true },
-  rehydrate: { name: "Rehydrate", added: "water" },
+  boil: { name: "Boil or steam", added: true },
+  "soak-boil": { name: "Soak and boil", added: true, drained: "drain the water" },
+  roast: { name: "Roast", off: true, added: true },
+  wilt: { name: "Wilt", off: true, added: true },
+  "cook-down": { name: "Cook down", off: true, added: true },
+  puree: { name: "Purée", added: true },
+  mash: { name: "Mash", added: true, piece: true },
+  rehydrate: { name: "Rehydrate", added: true },
   cool: { name: "Cool", cools: true },
   clarify: { name: "Clarify butter" },
 };

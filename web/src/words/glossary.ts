@@ -50,7 +50,7 @@ export const GLOSSARY = {
   },
   weighIn: {
     name: "Weigh-ins",
-    text: "Put on the scale what you would measure without one. The mean then counts here. Each weigh-in moves the error from the book's to what your hand really does; formulas already saved keep their grams.",
+    text: "Weigh what you would otherwise measure. From then on the mean is used here. Each weigh-in moves the error from the book's to what your hand really does; formulas already saved keep their grams.",
   },
   lineRange: {
     name: "The range of a line",

@@ -1,2 +1,5 @@
+export { faultWords, problemTitle, problemWords } from "./faults";
+export { findingWords } from "./findings";
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
-export { stepWords, type StepWords } from "./reasons";
+export { stepWords } from "./reasons";
+export { saidFaults, type SaidFault, type SaidProblem, useProblem } from "./useProblem";

@@ -1,5 +1,5 @@
 import type { Step, Term } from "../api";
-import type { Figures } from "../kitchen";
+import type { Figures } from "../figures";
 
 type Symbol = Term["symbol"];
 

@@ -32,7 +32,7 @@ public final class Doughs {
     }
 
     public static LineSpec filling(String ingredient, double grams, String form) {
-        return line(ingredient, grams).copy().part("filling").form(form).line();
+        return line(ingredient, grams).withPart("filling").withForm(form);
     }
 
     public static Formula read(FormulaSpec spec) {

@@ -43,9 +43,7 @@ public class MethodPropertiesTest {
     private static FormulaSpec made(FormulaSpec spec, Random random) {
         List<LineSpec> lines = new ArrayList<>(spec.lines());
         lines.add(LineSpec.ofPrep("it"));
-        lines.set(
-                0,
-                lines.get(0).copy().stage(random.nextBoolean() ? "first" : null).line());
+        lines.set(0, lines.get(0).withStage(random.nextBoolean() ? "first" : null));
         List<PhaseSpec> phases = new ArrayList<>();
         for (int i = random.nextInt(4); i > 0; i--) {
             String kind = List.of("rest", "chill", "knead").get(random.nextInt(3));
@@ -129,7 +127,7 @@ public class MethodPropertiesTest {
         List<LineSpec> lines = new ArrayList<>(spec.lines());
         lines.replaceAll(line -> "water".equals(line.ingredient())
                         && (line.part() == null || line.part().equals("dough"))
-                ? line.withGrams(0)
+                ? line.withGrams(0.0)
                 : line);
         lines.add(LineSpec.of("water", needed));
         Balance right = Balance.of(Doughs.read(spec.withLines(lines)));

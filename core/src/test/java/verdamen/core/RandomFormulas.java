@@ -9,7 +9,9 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Heat;
 import verdamen.core.formula.Kneading;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.MethodSpec;
+import verdamen.core.formula.Part;
 import verdamen.core.formula.PhaseKind;
 import verdamen.core.formula.Seal;
 import verdamen.core.formula.Sticking;
@@ -70,13 +72,13 @@ public final class RandomFormulas {
         FormulaSpec plain = next();
         List<LineSpec> lines = new ArrayList<>();
         for (LineSpec line : plain.lines()) {
-            LineSpec.Copy copy = line.copy().temperatureC(maybe(between(-5, 90)));
+            LineSpec warm = line.withMeasured(line.measuredOrNone().withTemperatureC(maybe(between(-5, 90))));
             if (!lines.isEmpty() && random.nextInt(4) == 0) {
-                copy.part("filling");
+                warm = warm.in(Part.FILLING);
             } else if (random.nextInt(5) == 0) {
-                copy.stage("first");
+                warm = warm.withStage("first");
             }
-            lines.add(copy.line());
+            lines.add(warm);
         }
         List<ChainSpec> chains = new ArrayList<>();
         for (int at = random.nextInt(3); at > 0; at--) {
@@ -84,10 +86,7 @@ public final class RandomFormulas {
             String key = "chain " + at;
             chains.add(
                     new ChainSpec(key, null, chain.ingredient(), chain.grams(), maybe(chain.liquid()), chain.steps()));
-            lines.add(LineSpec.ofPrep(key)
-                    .copy()
-                    .part(random.nextInt(3) == 0 ? "filling" : null)
-                    .line());
+            lines.add(LineSpec.ofPrep(key).in(random.nextInt(3) == 0 ? Part.FILLING : null));
         }
         return plain.withLines(lines).withPreps(chains).withMethod(method());
     }
@@ -126,19 +125,11 @@ public final class RandomFormulas {
         boolean drier = ingredient.role() == Role.FLOUR || ingredient.role() == Role.DRY_ADDITION;
         String form = inclusion ? pick(List.copyOf(BOOK.forms())).code() : null;
         double most = inclusion || drier ? 300 : 40;
-        return new LineSpec(
-                ingredient.code(),
-                between(1, most),
-                maybe(between(0, 10)),
-                null,
-                form,
-                drier || ingredient.role() == Role.SALT ? null : maybe(between(5, 95)),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return LineSpec.of(ingredient.code(), between(1, most))
+                .withSd(maybe(between(0, 10)))
+                .withForm(form)
+                .withMeasured(Measured.NONE.withWaterPct(
+                        drier || ingredient.role() == Role.SALT ? null : maybe(between(5, 95))));
     }
 
     private static List<Ingredient> withRole(Role role) {

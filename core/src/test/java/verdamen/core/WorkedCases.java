@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.MeasuredFigure;
 
 /** The worked cases of the dough model. */
 public final class WorkedCases {
@@ -29,14 +31,27 @@ public final class WorkedCases {
             List<WorkedCase> cases = new ArrayList<>();
             for (JsonNode node : JSON.readTree(in)) {
                 cases.add(new WorkedCase(
-                        node.get("name").asString(),
-                        JSON.treeToValue(node.get("request"), FormulaSpec.class),
-                        node.get("expected")));
+                        node.get("name").asString(), request((ObjectNode) node.get("request")), node.get("expected")));
             }
             return cases;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** The cases write what was measured of a line beside its grams. */
+    private static FormulaSpec request(ObjectNode request) {
+        for (JsonNode line : request.path("lines")) {
+            ObjectNode measured = JSON.createObjectNode();
+            for (MeasuredFigure figure : MeasuredFigure.values()) {
+                JsonNode value = ((ObjectNode) line).remove(figure.code());
+                if (value != null) {
+                    measured.set(figure.code(), value);
+                }
+            }
+            ((ObjectNode) line).set("measured", measured);
+        }
+        return JSON.treeToValue(request, FormulaSpec.class);
     }
 
     public static Object[][] rows() {

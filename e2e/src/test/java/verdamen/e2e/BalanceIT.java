@@ -15,6 +15,7 @@ import verdamen.core.balance.LedgerRow;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -45,10 +46,10 @@ public class BalanceIT extends BrowserTest {
         page.settled();
 
         List<LineSpec> lines = new ArrayList<>(nettle());
-        lines.set(0, lines.get(0).withGrams(189));
-        lines.set(1, lines.get(1).withGrams(70));
+        lines.set(0, lines.get(0).withGrams(189.0));
+        lines.set(1, lines.get(1).withGrams(70.0));
         lines.add(LineSpec.of("emmer-whole", 111));
-        lines.add(LineSpec.of("pumpkin-cooked", 90).withFormAndWater("puree", null));
+        lines.add(LineSpec.of("pumpkin-cooked", 90).withForm("puree"));
         Balance after = core(lines);
         page.waitForNeeded(mass(after.water().needed()));
         assertEquals(
@@ -122,9 +123,9 @@ public class BalanceIT extends BrowserTest {
         BalancePage page = openBalance("Pumpkin and emmer roti");
         String needed = page.waterNeeded();
         page.type(1, "grams", "-5");
-        page.waitForAlert(alert -> alert.contains("The weight in grams is -5; it must be at least 0."));
+        page.waitForAlert(alert -> alert.contains("The weight is −5 g; it must be at least 0 g."));
         page.type(1, "grams", "a lot");
-        page.waitForAlert(alert -> alert.contains("grams") && alert.contains("cannot be read"));
+        page.waitForAlert(alert -> alert.contains("The weight cannot be read"));
         assertEquals(page.field(1, "grams"), "a lot");
         assertEquals(page.waterNeeded(), needed, "the last good balance stays");
         page.type(1, "grams", "220,0");
@@ -132,7 +133,7 @@ public class BalanceIT extends BrowserTest {
         page.waitForNeeded(needed);
         assertTrue(page.alerts().isEmpty(), page.alerts().toString());
         page.type(0, "pct", "140" + Keys.ENTER);
-        page.waitForAlert(alert -> alert.contains("The baker's percentage is 140; it must be at most 100."));
+        page.waitForAlert(alert -> alert.contains("The baker’s percentage is 140 %; it must be at most 100 %."));
     }
 
     @Test
@@ -208,7 +209,7 @@ public class BalanceIT extends BrowserTest {
         return List.of(
                 LineSpec.of("wheat-plain-white", 270),
                 LineSpec.of("rye-whole", 100),
-                LineSpec.of("nettle-raw", 60).withFormAndWater("wilted", 80.0),
+                LineSpec.of("nettle-raw", 60).withForm("wilted").withMeasured(Measured.NONE.withWaterPct(80.0)),
                 LineSpec.of("water", 169),
                 LineSpec.of("lard", 30),
                 LineSpec.of("baking-powder", 4),

@@ -125,7 +125,7 @@ final class BalancePage {
 
     void press(String button) {
         By place = By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']");
-        WebElement found = wait.until(ExpectedConditions.elementToBeClickable(place));
+        WebElement found = wait.until(StationTest.mayBePressed(place));
         ((JavascriptExecutor) driver).executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
         found.click();
     }

@@ -14,15 +14,11 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
-import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.testng.ITestResult;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeClass;
 
@@ -30,41 +26,17 @@ import org.testng.annotations.BeforeClass;
 public abstract class BrowserTest {
 
     private static final Path PICTURES = Path.of("target", "failures");
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
 
-    private RunningServer server;
-    private ChromeDriver driver;
-
-    /** Whether the server starts with the demo data. */
+    /** Whether the class begins with the demo data; otherwise with an empty kitchen. */
     protected boolean demo() {
         return true;
     }
 
     @BeforeClass
-    public void startBrowser() throws IOException {
-        server = RunningServer.start("e2e_" + getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT), demo());
-        ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
-        options.addArguments(
-                "--headless=new",
-                "--no-sandbox",
-                "--disable-gpu",
-                "--disable-dev-shm-usage",
-                "--disable-quic",
-                "--no-first-run",
-                "--disable-background-networking",
-                "--disable-component-update",
-                "--disable-sync",
-                "--hide-scrollbars",
-                "--user-data-dir=" + Files.createTempDirectory("verdamen-chromium"));
-        LoggingPreferences logs = new LoggingPreferences();
-        logs.enable(LogType.BROWSER, Level.ALL);
-        options.setCapability("goog:loggingPrefs", logs);
-        driver = new ChromeDriver(
-                new ChromeDriverService.Builder()
-                        .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
-                        .build(),
-                options);
+    public void beginAfresh() {
+        OneBrowser.freshData(demo());
+        forget();
         size(1280, 800);
     }
 
@@ -76,75 +48,70 @@ public abstract class BrowserTest {
         assertEquals(String.join("\n", scriptErrors()), "", "script errors after " + result.getName());
     }
 
-    @AfterClass(alwaysRun = true)
-    public void stopBrowser() {
-        if (driver != null) {
-            driver.quit();
-        }
-        if (server != null) {
-            server.stop();
-        }
-    }
-
     protected RunningServer server() {
-        return server;
+        return OneBrowser.server();
     }
 
     protected ChromeDriver driver() {
-        return driver;
+        return OneBrowser.driver();
+    }
+
+    /** The address of a formula. */
+    protected String formula(String name) {
+        return "/formulas/" + server().formulaId(name);
     }
 
     protected BalancePage openBalance(String formula) {
-        open("/formulas");
-        new FormulasPage(driver, patience()).open(formula);
+        open(formula(formula) + "/balance");
         return balance();
     }
 
     protected BalancePage balance() {
-        return new BalancePage(driver, patience());
+        return new BalancePage(driver(), patience());
     }
 
     protected IntakePage intake() {
-        return new IntakePage(driver, patience());
+        return new IntakePage(driver(), patience());
     }
 
     protected FormulasPage formulas() {
-        return new FormulasPage(driver, patience());
+        return new FormulasPage(driver(), patience());
     }
 
     protected void open(String path) {
-        driver.get(server.url() + path);
+        driver().get(server().url() + path);
     }
 
     /** Forgets what the browser keeps: unsaved edits and the theme. */
     protected void forget() {
         open("/kitchen");
-        driver.executeScript("localStorage.clear()");
+        driver().executeScript("localStorage.clear()");
     }
 
     protected WebDriverWait patience() {
-        WebDriverWait wait = new WebDriverWait(driver, PATIENCE);
+        WebDriverWait wait = new WebDriverWait(driver(), PATIENCE);
+        wait.pollingEvery(Duration.ofMillis(50));
         wait.ignoring(StaleElementReferenceException.class);
         return wait;
     }
 
     protected void press(CharSequence... keys) {
-        new Actions(driver).sendKeys(keys).perform();
+        new Actions(driver()).sendKeys(keys).perform();
     }
 
     protected void pressWith(Keys modifier, String key) {
-        new Actions(driver).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
+        new Actions(driver()).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
     }
 
     protected void size(int width, int height) {
-        driver.executeCdpCommand(
-                "Emulation.setDeviceMetricsOverride",
-                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        driver().executeCdpCommand(
+                        "Emulation.setDeviceMetricsOverride",
+                        Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
     }
 
     /** Errors of scripts so far; an answer of the API that refuses something is not one. */
     protected List<String> scriptErrors() {
-        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+        return driver().manage().logs().get(LogType.BROWSER).getAll().stream()
                 .filter(entry -> entry.getLevel().intValue() >= Level.SEVERE.intValue())
                 .map(LogEntry::getMessage)
                 .filter(message -> !message.contains("/api/"))
@@ -154,7 +121,7 @@ public abstract class BrowserTest {
     private void picture(String name) {
         try {
             Files.createDirectories(PICTURES);
-            Files.write(PICTURES.resolve(name + ".png"), driver.getScreenshotAs(OutputType.BYTES));
+            Files.write(PICTURES.resolve(name + ".png"), driver().getScreenshotAs(OutputType.BYTES));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -111,7 +111,7 @@ public class EmptyKitchenIT extends BrowserTest {
     @Test
     public void anAddressThatLeadsNowhereSaysSo() {
         open("/cellar");
-        formulas().waitForText("Nothing on this shelf");
+        formulas().waitForText("Page not found");
         open("/formulas/4711/balance");
         formulas().waitForText("There is no formula 4711.");
     }

@@ -110,7 +110,7 @@ public class HandlingIT extends StationTest {
         WebElement edge = seen("[data-testid=drag-thickness]");
         new Actions(driver()).dragAndDropBy(edge, 0, -40).perform();
         patience().until(driver -> !css("[data-testid=disc-diameter]").getText().equals(before));
-        button("Roll it so");
+        button("Use this thickness");
         css("[data-testid=unsaved]");
         settled("Handling");
     }
@@ -120,7 +120,7 @@ public class HandlingIT extends StationTest {
         station("Pumpkin and emmer roti", "Handling");
         type("[data-field=minutesAgo]", "soon");
         button("Start a batch");
-        waitForText("[data-testid=batch]", "How many minutes ago water met flour cannot be read");
+        waitForText("[data-testid=batch]", "How long ago water met flour cannot be read");
         type("[data-field=minutesAgo]", "14");
         button("Start a batch");
         css("[data-testid=now-line]");
@@ -136,19 +136,19 @@ public class HandlingIT extends StationTest {
         click("[data-testid=what-now] form button");
         css("[data-testid=advice-range]");
         type("[data-field=given]", "10");
-        button("Count that");
+        button("Use this amount");
         patience()
                 .until(driver -> driver.findElements(By.xpath("//tr[td[1]='dough']")).stream()
                         .anyMatch(row -> grams(row, 3) == grams(row, 2) + 10));
         button("Keep on the batch");
         patience().until(driver -> !css("[data-testid=bowl]").getText().equals(first));
         waitForText("[data-testid=batch]", "water added: 10 g");
-        button("Throw the batch away");
+        button("Delete the batch");
         waitForText("[data-testid=batch]", "cannot be brought back");
         button("Keep the batch");
         css("[data-testid=now-line]");
-        button("Throw the batch away");
-        button("Throw it all away");
+        button("Delete the batch");
+        button("Delete all of it");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=now-line]")));
     }
 
@@ -164,20 +164,20 @@ public class HandlingIT extends StationTest {
         click("input[name=feel][value=stiff]");
         click("[data-testid=what-now] form button");
         type("[data-field=given]", "-4");
-        button("Count that");
-        waitForText("[data-testid=advice]", "What you put in is -4; it must be at least 0");
+        button("Use this amount");
+        waitForText("[data-testid=advice]", "What you put in is −4 g; it must be at least 0");
         type("[data-field=given]", "20");
-        button("Count that");
-        waitForText("[data-testid=advice]", "Take into the formula");
+        button("Use this amount");
+        waitForText("[data-testid=advice]", "Add to the formula");
         double before = balanceWater();
         station("Pumpkin and emmer roti", "Handling");
         type("[data-testid=what-now] [data-field=minute]", "20");
         click("input[name=feel][value=stiff]");
         click("[data-testid=what-now] form button");
         type("[data-field=given]", "20");
-        button("Count that");
-        button("Take into the formula");
-        waitForText("[data-testid=advice]", "undo takes it back");
+        button("Use this amount");
+        button("Add to the formula");
+        waitForText("[data-testid=advice]", "undo removes it");
         assertEquals(balanceWater(), before + 20, 0.5);
     }
 

@@ -120,7 +120,7 @@ public class IntakeIT extends BrowserTest {
 
     @Test
     public void aFormulaIsTakenToAnotherKitchen() throws IOException {
-        String list = RunningServer.fetch(server().url() + "/api/exchange/formulas");
+        String list = RunningServer.fetch(server().url() + "/api/files/formulas");
         Path file = Files.createTempFile("formulas", ".json");
         Files.writeString(file, list);
         RunningServer other = RunningServer.start("intake_other", false);
@@ -155,7 +155,7 @@ public class IntakeIT extends BrowserTest {
         IntakePage page = intake();
         new Select(driver().findElement(By.xpath("//label[contains(., 'usual dough')]/select")))
                 .selectByVisibleText("Pita");
-        page.press("Take");
+        page.press("Start");
         page.waitForLines(6);
         assertEquals(page.ingredient(0), "Strong white bread flour");
         page.press("Baker’s percentages");

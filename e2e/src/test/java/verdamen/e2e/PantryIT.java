@@ -93,7 +93,7 @@ public class PantryIT extends BrowserTest {
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog")));
         press("Gate mix");
         click("//button[normalize-space()='Add to the pantry']");
-        waitForText("dialog", "values cannot be taken as they are");
+        waitForText("dialog", "values must be changed");
         new Select(driver().findElement(By.xpath("//dialog//label[contains(., 'begin with the figures of')]/select")))
                 .selectByVisibleText("Whole rye flour");
         click("//button[normalize-space()='Add to the pantry']");
@@ -103,7 +103,7 @@ public class PantryIT extends BrowserTest {
         price.click();
         price.sendKeys("2,50", Keys.ENTER);
         waitForText("tr[data-ingredient=own-gate-mix]", "2.50 / kg");
-        click("//button[normalize-space()='Take away']");
+        click("//button[normalize-space()='Remove' or normalize-space()='Delete']");
         patience()
                 .until(ExpectedConditions.invisibilityOfElementLocated(
                         By.cssSelector("tr[data-ingredient=own-gate-mix]")));
@@ -134,7 +134,7 @@ public class PantryIT extends BrowserTest {
         waitForText("main", "Spelt, east barn");
         waitForText("main", "by drying");
         click("//button[@aria-label='Change Spelt, east barn']");
-        click("//button[normalize-space()='Take away']");
+        click("//button[normalize-space()='Remove' or normalize-space()='Delete']");
         patience()
                 .until(driver ->
                         !driver.findElement(By.tagName("main")).getText().contains("Spelt, east barn"));
@@ -174,14 +174,14 @@ public class PantryIT extends BrowserTest {
             Files.writeString(file, "code,priceAmount,waterPct\nfava-flour,3.5,\noat-flour,,400\n");
             give(file);
             waitForText("dialog", "1 refused");
-            assertTrue(!driver().findElement(By.xpath("//button[normalize-space()='Take it all']"))
+            assertTrue(!driver().findElement(By.xpath("//button[normalize-space()='Import all']"))
                     .isEnabled());
-            click("//button[normalize-space()='Leave it']");
+            click("//button[normalize-space()='Cancel']");
             Files.writeString(file, "code,priceAmount\nfava-flour,3.5\n");
             give(file);
             waitForText("dialog", "price none → 3.5/kg");
-            click("//button[normalize-space()='Take it all']");
-            waitForText("dialog", "Taken");
+            click("//button[normalize-space()='Import all']");
+            waitForText("dialog", "Imported");
             press(Keys.ESCAPE);
             waitForText("tr[data-ingredient=fava-flour]", "3.50 / kg");
         } finally {

@@ -70,7 +70,7 @@ final class PrepPage {
     }
 
     void liquid(String use) {
-        new Select(css("[aria-label='What becomes of the liquid']")).selectByValue(use);
+        new Select(css("[aria-label='What happens to the liquid']")).selectByValue(use);
         settled();
     }
 

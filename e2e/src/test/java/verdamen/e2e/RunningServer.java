@@ -3,20 +3,25 @@ package verdamen.e2e;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import verdamen.server.testing.TestDatabase;
 
 /** The packaged server, running on a database of its own. */
 final class RunningServer {
 
     private static final Duration LONGEST_START = Duration.ofSeconds(300);
+    private static final JsonMapper JSON = new JsonMapper();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
     private final Process process;
@@ -29,7 +34,14 @@ final class RunningServer {
         this.url = url;
     }
 
+    /** Starts on a database of this name, made anew. */
     static RunningServer start(String database, boolean demo) {
+        TestDatabase.fresh(database);
+        return startOn(database, demo);
+    }
+
+    /** Starts on a database that is there. */
+    static RunningServer startOn(String database, boolean demo) {
         int port = TestDatabase.freePort();
         try {
             Path log = Files.createTempFile("verdamen-server", ".log");
@@ -41,7 +53,7 @@ final class RunningServer {
                             "-jar",
                             System.getProperty("verdamen.server.jar"),
                             "--server.port=" + port,
-                            "--spring.datasource.url=" + TestDatabase.fresh(database),
+                            "--spring.datasource.url=" + TestDatabase.address(database),
                             "--spring.datasource.username=" + TestDatabase.USER,
                             "--verdamen.demo=" + demo)
                     .redirectErrorStream(true)
@@ -62,6 +74,11 @@ final class RunningServer {
 
     void stop() {
         process.destroy();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     /** What the API answers to a request with this body. */
@@ -75,6 +92,17 @@ final class RunningServer {
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(json))
                 .build());
+    }
+
+    /** Id of the formula of this name. */
+    long formulaId(String name) {
+        String found = fetch(url + "/api/formulas?limit=200&search=" + URLEncoder.encode(name, StandardCharsets.UTF_8));
+        for (JsonNode row : JSON.readTree(found).get("rows")) {
+            if (row.get("name").asString().equals(name)) {
+                return row.get("id").asLong();
+            }
+        }
+        throw new AssertionError("no formula " + name + " in " + found);
     }
 
     /** What is found at this address. */
@@ -129,7 +157,7 @@ final class RunningServer {
     /** A short wait between two looks at something outside that cannot be waited for. */
     static void pause() {
         try {
-            Thread.sleep(100);
+            Thread.sleep(50);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -93,7 +93,7 @@ public class StartCommandIT {
     public void aKillLeavesNoProcessAndLosesNoData() throws Exception {
         startAndAwait();
         assertTrue(get("/api/formulas").contains("Kept roti"), "the data outlive a stop");
-        long script = Long.parseLong(Files.readString(data.resolve("run/pid")).strip());
+        long script = Long.parseLong(Files.readAllLines(data.resolve("run/pid")).get(0));
         ProcessHandle.of(script).orElseThrow().destroyForcibly();
         running.await();
         assertNothingRuns();
@@ -105,6 +105,70 @@ public class StartCommandIT {
     }
 
     @Test(dependsOnMethods = "aKillLeavesNoProcessAndLosesNoData")
+    public void whatEndsByItselfIsStartedAgain() throws Exception {
+        startAndAwait();
+        endServer();
+        awaitWords("the server ended by itself: starting it again (1 of at most 3)", 1);
+        awaitWords("ready again at " + url(), 1);
+        assertTrue(get("/api/formulas").contains("Kept roti"));
+        String lock =
+                Files.readAllLines(data.resolve("postgres/postmaster.pid")).get(0);
+        ProcessHandle.of(Long.parseLong(lock)).orElseThrow().destroyForcibly();
+        awaitWords("the database ended by itself: starting it again (2 of at most 3)", 1);
+        awaitWords("ready again at " + url(), 2);
+        assertTrue(get("/api/formulas").contains("Kept roti"), "the data outlive the end of the database");
+        endServer();
+        awaitWords("ready again at " + url(), 3);
+        endServer();
+        assertEquals(running.await(), 1);
+        assertTrue(running.text().contains("ended by itself again and again"), running.text());
+        assertNothingRuns();
+    }
+
+    private void endServer() {
+        ProcessHandle.allProcesses()
+                .filter(process -> commandLine(process.pid()).contains("--server.port=" + port))
+                .forEach(ProcessHandle::destroyForcibly);
+    }
+
+    private void awaitWords(String words, int times) {
+        Instant end = Instant.now().plus(LONGEST);
+        while (running.text().split(java.util.regex.Pattern.quote(words), -1).length <= times) {
+            assertTrue(running.process().isAlive() && Instant.now().isBefore(end), running.text());
+            RunningServer.pause();
+        }
+    }
+
+    @Test(dependsOnMethods = "whatEndsByItselfIsStartedAgain")
+    public void aRunFileWithAForeignProcessNumberEndsNothing() throws Exception {
+        Process foreign = new ProcessBuilder("sh", "-c", "sleep 300; : verdamen").start();
+        try {
+            Files.createDirectories(data.resolve("run"));
+            for (String left : List.of(foreign.pid() + "\n1\n", foreign.pid() + "\n", "999999999\n1\n", "")) {
+                Files.writeString(data.resolve("run/pid"), left);
+                Started stop = command("stop", "--data", data.toString());
+                assertEquals(stop.await(), 0);
+                assertEquals(stop.text(), "verdamen: not running\n");
+                assertTrue(foreign.isAlive());
+            }
+        } finally {
+            foreign.destroyForcibly();
+        }
+    }
+
+    @Test(dependsOnMethods = "aRunFileWithAForeignProcessNumberEndsNothing")
+    public void aClassArchiveThatNoLongerFitsIsMadeAnew() throws Exception {
+        Path archive = folder.resolve("cache/app/classes.jsa");
+        assertTrue(Files.exists(archive), "made by the first start");
+        Files.writeString(archive, "of another Java");
+        startAndAwait();
+        assertTrue(running.text().contains("preparing a quick start"), running.text());
+        assertTrue(Files.size(archive) > 1_000_000);
+        assertEquals(run("stop", "--data", data.toString()), 0);
+        running.await();
+    }
+
+    @Test(dependsOnMethods = "aClassArchiveThatNoLongerFitsIsMadeAnew")
     public void aStaleLockFileWithAForeignProcessNumberIsNoHindrance() throws Exception {
         Path lock = data.resolve("postgres/postmaster.pid");
         Files.writeString(lock, ProcessHandle.current().pid() + "\n" + data.resolve("postgres") + "\n");
@@ -157,8 +221,28 @@ public class StartCommandIT {
     @Test
     public void wrongWordsAreRefused() throws Exception {
         assertRefuses("--port takes a number", "start", "--port", "eighty");
+        assertRefuses("--port takes a number", "start", "--port", "12345678901234567890");
+        assertRefuses("--port takes a number", "start", "--port", "0");
+        assertRefuses("cannot write to /proc/x", "start", "--data", "/proc/x", "--port", "" + TestDatabase.freePort());
         assertRefuses("unknown: --colour", "start", "--colour");
         assertRefuses("unknown command: bake", "bake");
+    }
+
+    @Test
+    public void whoMayNotWriteIsToldSo() throws Exception {
+        Path closed = Files.createDirectory(folder.resolve("closed"));
+        Files.setPosixFilePermissions(closed, PosixFilePermissions.fromString("r-xr-xr-x"));
+        boolean root = "root".equals(System.getProperty("user.name"));
+        Started refused = commandAs(
+                root ? List.of("runuser", "-u", "nobody", "--") : List.of(),
+                closed,
+                "start",
+                "--data",
+                closed.resolve("data").toString(),
+                "--port",
+                "" + TestDatabase.freePort());
+        assertEquals(refused.await(), 1, refused.text());
+        assertTrue(refused.text().matches("verdamen: cannot write to .*\n"), refused.text());
     }
 
     private void startAndAwait() throws Exception {
@@ -183,8 +267,13 @@ public class StartCommandIT {
     }
 
     private Started command(String... arguments) throws IOException {
+        return commandAs(List.of(), folder, arguments);
+    }
+
+    /** A command, as another user where its beginning says so, with its cache under a folder. */
+    private Started commandAs(List<String> user, Path cacheUnder, String... arguments) throws IOException {
         Path said = Files.createTempFile(folder, "said", ".log");
-        List<String> command = new ArrayList<>();
+        List<String> command = new ArrayList<>(user);
         command.add(Path.of(System.getProperty("verdamen.root"), "verdamen").toString());
         command.addAll(List.of(arguments));
         ProcessBuilder builder =
@@ -195,7 +284,7 @@ public class StartCommandIT {
                         Path.of(System.getProperty("verdamen.server.jar"))
                                 .toRealPath()
                                 .toString());
-        builder.environment().put("VERDAMEN_CACHE", folder.resolve("cache").toString());
+        builder.environment().put("VERDAMEN_CACHE", cacheUnder.resolve("cache").toString());
         return new Started(builder.start(), said);
     }
 
@@ -212,20 +301,24 @@ public class StartCommandIT {
     private Stream<String> processes() {
         try (Stream<Path> all = Files.list(Path.of("/proc"))) {
             return all
-                    .filter(process -> process.getFileName().toString().matches("\\d+"))
-                    .map(process -> {
-                        try {
-                            return Files.readString(process.resolve("cmdline")).replace('\0', ' ');
-                        } catch (IOException gone) {
-                            return "";
-                        }
-                    })
+                    .map(process -> process.getFileName().toString())
+                    .filter(name -> name.matches("\\d+"))
+                    .map(name -> commandLine(Long.parseLong(name)))
                     .filter(line -> line.contains(data.resolve("postgres").toString())
                             || line.contains("--server.port=" + port))
                     .toList()
                     .stream();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String commandLine(long pid) {
+        try {
+            return Files.readString(Path.of("/proc", String.valueOf(pid), "cmdline"))
+                    .replace('\0', ' ');
+        } catch (IOException gone) {
+            return "";
         }
     }
 

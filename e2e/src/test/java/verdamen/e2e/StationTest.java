@@ -4,6 +4,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.ExpectedCondition;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.testng.annotations.AfterMethod;
 
@@ -17,8 +18,8 @@ abstract class StationTest extends BrowserTest {
 
     /** Opens a station of a formula and waits until it is worked out. */
     void station(String formula, String name) {
-        openBalance(formula);
-        go(name);
+        open(formula(formula) + "/" + name.toLowerCase(java.util.Locale.ROOT));
+        settled(name);
     }
 
     /** Goes to another station of the formula that is open. */
@@ -43,17 +44,24 @@ abstract class StationTest extends BrowserTest {
     }
 
     void click(String selector) {
-        patience()
-                .until(ExpectedConditions.elementToBeClickable(seen(selector)))
-                .click();
+        patience().until(mayBePressed(By.cssSelector(selector)));
+        seen(selector).click();
     }
 
     /** Presses a button by its words or its label. */
     void button(String words) {
         By place = By.xpath("//button[normalize-space()='" + words + "' or @aria-label='" + words + "']");
-        WebElement found = patience().until(ExpectedConditions.elementToBeClickable(place));
+        WebElement found = patience().until(mayBePressed(place));
         scrollTo(found);
         found.click();
+    }
+
+    /** Something that may be pressed: what acts on a figure waits for the current one. */
+    static ExpectedCondition<WebElement> mayBePressed(By place) {
+        return driver -> {
+            WebElement found = ExpectedConditions.elementToBeClickable(place).apply(driver);
+            return found != null && found.getAttribute("aria-disabled") == null ? found : null;
+        };
     }
 
     void type(String selector, String value) {

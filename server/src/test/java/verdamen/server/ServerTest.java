@@ -6,9 +6,12 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.testng.Assert.assertEquals;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -17,6 +20,7 @@ import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.server.testing.TestDatabase;
@@ -61,8 +65,30 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         return perform(post(path).contentType(MediaType.APPLICATION_JSON).content(body));
     }
 
+    /** As {@link #postJson}, under an idempotency key. */
+    protected Answer postWithKey(String path, String body, String key) {
+        return perform(post(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .header("Idempotency-Key", key)
+                .content(body));
+    }
+
     protected Answer putJson(String path, String body) {
         return perform(put(path).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    /** All rows of the list of formulas, page by page. */
+    protected List<JsonNode> formulaRows() {
+        List<JsonNode> rows = new ArrayList<>();
+        String after = "";
+        do {
+            Answer page = getJson("/api/formulas?limit=200" + after).expect(200);
+            page.at("/rows").forEach(rows::add);
+            after = page.at("/next").isNull()
+                    ? null
+                    : "&after=" + page.at("/next").asString();
+        } while (after != null);
+        return rows;
     }
 
     /** Gives a file to the server. */
@@ -75,7 +101,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     protected String getText(String path) {
         try {
             MockHttpServletResponse response =
-                    mvc.perform(get(path)).andReturn().getResponse();
+                    mvc.perform(get(path).with(loopback())).andReturn().getResponse();
             assertEquals(response.getStatus(), 200, path);
             return response.getContentAsString(StandardCharsets.UTF_8);
         } catch (Exception e) {
@@ -87,9 +113,29 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         return perform(MockMvcRequestBuilders.delete(path));
     }
 
-    private Answer perform(MockHttpServletRequestBuilder request) {
+    /** As a program on this machine asks. */
+    private static RequestPostProcessor loopback() {
+        return request -> {
+            if (request.getHeader(HttpHeaders.HOST) == null) {
+                request.addHeader(HttpHeaders.HOST, "127.0.0.1:8080");
+            }
+            return request;
+        };
+    }
+
+    /** The answer as it is, with its headers. */
+    protected MockHttpServletResponse response(MockHttpServletRequestBuilder request) {
         try {
-            MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
+            return mvc.perform(request.with(loopback())).andReturn().getResponse();
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    protected Answer perform(MockHttpServletRequestBuilder request) {
+        try {
+            MockHttpServletResponse response =
+                    mvc.perform(request.with(loopback())).andReturn().getResponse();
             String body = response.getContentAsString(StandardCharsets.UTF_8);
             return new Answer(response.getStatus(), String.valueOf(response.getContentType()), json.readTree(body));
         } catch (Exception e) {

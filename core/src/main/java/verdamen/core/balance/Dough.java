@@ -149,7 +149,7 @@ public final class Dough {
     }
 
     private static double moisture(DoughRow row) {
-        Double measured = row.starterHalf() ? null : row.line().moisturePct();
+        Double measured = row.starterHalf() ? null : row.line().measured().moisturePct();
         return measured == null ? Coefficient.FLOUR_MOISTURE.value() : measured / PERCENT;
     }
 

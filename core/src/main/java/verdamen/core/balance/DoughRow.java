@@ -18,6 +18,8 @@ import verdamen.core.pantry.Role;
  */
 public record DoughRow(Line line, Ingredient ingredient, double grams, double sdGrams, boolean starterHalf) {
 
+    private static final double PERCENT = 100;
+
     /** Whether it is a flour. */
     public boolean isFlour() {
         return ingredient.role() == Role.FLOUR;
@@ -50,18 +52,17 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
 
     /** Water, 0 to 1, as measured or of the table; a flour's moisture does not enter. */
     public double waterShare() {
-        return starterHalf ? ingredient.composition().waterPct() / 100 : line.waterShare();
+        return starterHalf ? ingredient.composition().waterPct() / PERCENT : line.waterShare();
     }
 
     /** Fat, 0 to 1. */
     public double fatShare() {
-        return ingredient.composition().fatPct() / 100;
+        return ingredient.composition().fatPct() / PERCENT;
     }
 
     /** Protein, 0 to 1, as measured or of the table. */
     public double proteinShare() {
-        Double measured = starterHalf ? null : line.proteinPct();
-        return (measured == null ? ingredient.composition().proteinPct() : measured) / 100;
+        return starterHalf ? ingredient.composition().proteinPct() / PERCENT : line.proteinShare();
     }
 
     /** Solids other than fat, 0 to 1. */
@@ -71,21 +72,17 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
 
     /** Absorption at 14 % moisture as a fraction, as measured or of the table. */
     double absorption(Behaviour behaviour) {
-        Double measured = starterHalf ? null : line.absorptionPct();
-        return (measured == null ? behaviour.absorptionPct() : measured) / 100;
+        return starterHalf ? behaviour.absorptionPct() / PERCENT : line.absorption();
     }
 
     /** Relative standard deviation of the absorption: as measured over the table's value, or by confidence. */
     double absorptionRelativeSd(Behaviour behaviour) {
-        Double measured = starterHalf ? null : line.absorptionSdPct();
+        Double measured = starterHalf ? null : line.measured().absorptionSdPct();
         return measured == null ? behaviour.confidence().relativeSd() : measured / behaviour.absorptionPct();
     }
 
     /** Largest piece, mm; 0 for what is not an inclusion. */
     public double pieceMm() {
-        if (line.form() == null) {
-            return 0;
-        }
-        return line.pieceMm() == null ? line.form().pieceMm() : line.pieceMm();
+        return line.pieceMm();
     }
 }

@@ -173,16 +173,8 @@ public record Filling(
         private double drinks() {
             return lines.stream()
                     .filter(line -> line.ingredient().behaviour() != null)
-                    .mapToDouble(line -> line.grams() * absorption(line))
+                    .mapToDouble(line -> line.grams() * line.absorption())
                     .sum();
-        }
-
-        private static double absorption(Line line) {
-            if (line.ingredient().behaviour() == null) {
-                return 0;
-            }
-            Double measured = line.absorptionPct();
-            return (measured == null ? line.ingredient().behaviour().absorptionPct() : measured) / PERCENT;
         }
 
         private List<FillingWayOut> waysOut() {

@@ -4,9 +4,7 @@ import static verdamen.core.model.Symbol.*;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import verdamen.core.balance.WaterAccount.UptakeParts;
-import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Step;
@@ -42,14 +40,9 @@ final class LedgerWriter {
                 account.drinks(at),
                 row.starterHalf(),
                 row.line().source(),
-                !row.starterHalf() && isMeasured(row.line()),
+                !row.starterHalf() && row.line().measured().anyOfWater(),
                 bringsSteps(account),
                 drinksSteps(account));
-    }
-
-    private static boolean isMeasured(Line line) {
-        return Stream.of(line.waterPct(), line.moisturePct(), line.absorptionPct())
-                .anyMatch(value -> value != null);
     }
 
     private List<Step> bringsSteps(WaterAccount account) {

@@ -2,6 +2,7 @@ package verdamen.core.balance;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Step;
 
 /**
@@ -17,6 +18,7 @@ import verdamen.core.model.Step;
  * @param topUncertainLine index of the line that would narrow the range most; absent when nothing is uncertain
  * @param present plain water in the formula now, g
  * @param missing {@code needed} less {@code present}, g; below 0 when there is too much in it
+ * @param toSet {@code needed} as a scale shows it, g; 0 when there is too much already
  * @param standing where the plain water in the formula stands against the range
  * @param steps how {@code needed} comes about
  * @param weighNext the line that would narrow the range most if weighed; absent when all are weighed
@@ -33,7 +35,14 @@ public record Water(
         @Nullable Integer topUncertainLine,
         double present,
         double missing,
+        double toSet,
         Standing standing,
         List<Step> steps,
         @Nullable WeighNext weighNext,
-        List<Variance> variances) {}
+        List<Variance> variances) {
+
+    /** Whether the plain water is off by more than one addition at the bench. */
+    public boolean isOff() {
+        return Math.abs(missing) >= Coefficient.ADDITION_STEP.value();
+    }
+}

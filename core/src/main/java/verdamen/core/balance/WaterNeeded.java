@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Rule;
+import verdamen.core.model.Scale;
 import verdamen.core.model.Step;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -59,6 +60,7 @@ final class WaterNeeded {
                 variances.isEmpty() ? null : Integer.valueOf(variances.get(0).line()),
                 present,
                 needed - present,
+                Scale.shown(Math.max(0, needed)),
                 Standing.of(present, needed - width, high),
                 List.of(new Step(
                         Rule.WATER_NEEDED,

@@ -85,6 +85,8 @@ public record Facts(
     /** Grams of the book's ingredient that hold the dry matter of a line whose water was measured or changed. */
     private static double asWetAsTheBook(Line line) {
         double book = 1 - line.ingredient().composition().waterPct() / HUNDRED_GRAMS;
-        return line.waterPct() == null || book <= 0 ? line.grams() : line.grams() * (1 - line.waterShare()) / book;
+        return line.measured().waterPct() == null || book <= 0
+                ? line.grams()
+                : line.grams() * (1 - line.waterShare()) / book;
     }
 }

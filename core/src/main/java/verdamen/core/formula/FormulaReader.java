@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
@@ -58,15 +59,15 @@ public final class FormulaReader {
         Style style = known(null, "style", spec.style(), pantry::style);
         Kneading kneading = choice(null, "kneading", spec.kneading(), Kneading.class, Kneading.HAND);
         FatTiming fatTiming = choice(null, "fatTiming", spec.fatTiming(), FatTiming.class, FatTiming.WITH_WATER);
-        number(null, "waterTemperatureC", spec.waterTemperatureC(), Limits.WATER_TEMPERATURE_C);
-        number(null, "restMinutes", spec.restMinutes(), Limits.REST_MINUTES);
-        number(null, "sheetMm", spec.sheetMm(), Limits.SHEET_MM);
-        number(null, "softnessTarget", spec.softnessTarget(), Limits.SOFTNESS_TARGET);
+        faults.number("waterTemperatureC", spec.waterTemperatureC(), Limit.WATER_TEMPERATURE_C);
+        faults.number("restMinutes", spec.restMinutes(), Limit.REST_MINUTES);
+        faults.number("sheetMm", spec.sheetMm(), Limit.SHEET_MM);
+        faults.number("softnessTarget", spec.softnessTarget(), Limit.SOFTNESS_TARGET);
         RecipeNotes notes = notesReader.notes(spec.notes());
         MethodReader reader = new MethodReader(spec.methodOrNone(), kneading);
         Map<String, Chain> chains = chains(spec.prepsOrNone(), reader.pressedLiquid());
         PreparedLines prepared = new PreparedLines(chains, reader.headStartMinutes(), faults);
-        List<@Nullable LineSpec> specs = spec.lines() == null ? List.of() : spec.lines();
+        List<@Nullable LineSpec> specs = faults.atMost("lines", spec.lines(), Limit.LINES);
         List<Line> lines = lines(specs, prepared);
         List<Phase> phases = reader.phases();
         faults.addAll(reader.faults());
@@ -95,8 +96,9 @@ public final class FormulaReader {
                 List.copyOf(chains.values()));
     }
 
-    private Map<String, Chain> chains(List<ChainSpec> specs, LiquidUse usual) {
+    private Map<String, Chain> chains(List<ChainSpec> asked, LiquidUse usual) {
         Map<String, Chain> chains = new LinkedHashMap<>();
+        List<ChainSpec> specs = faults.atMost("preps", asked, Limit.CHAINS);
         for (int index = 0; index < specs.size(); index++) {
             String path = "preps[" + index + "]";
             ChainReader.read(specs.get(index), usual, pantry, faults, path).ifPresent(chain -> {
@@ -159,14 +161,12 @@ public final class FormulaReader {
 
     /** A line that a preparation chain fills. */
     private List<Line> fromChain(int index, LineSpec spec, PreparedLines prepared) {
-        number(index, "grams", spec.grams(), Limits.GRAMS);
-        number(index, "sd", spec.sd(), Limits.GRAMS);
-        number(index, "temperatureC", spec.temperatureC(), Limits.LINE_TEMPERATURE_C);
-        notesReader.origin(index, spec.origin());
+        amount(index, spec);
         Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
-        contradicts(index, "waterPct", spec.waterPct(), true);
         contradicts(index, "form", spec.form(), true);
-        contradicts(index, "pieceMm", spec.pieceMm(), true);
+        for (MeasuredFigure figure : MeasuredFigure.values()) {
+            contradicts(index, figure.code(), figure.of(spec.measuredOrNone()), figure.isGivenByPreparation());
+        }
         return prepared.lines(index, spec, part, pantry);
     }
 
@@ -174,16 +174,7 @@ public final class FormulaReader {
         if (spec.grams() == null) {
             missing(index, "grams");
         }
-        number(index, "grams", spec.grams(), Limits.GRAMS);
-        number(index, "sd", spec.sd(), Limits.GRAMS);
-        number(index, "waterPct", spec.waterPct(), Limits.WATER_PCT);
-        number(index, "moisturePct", spec.moisturePct(), Limits.MOISTURE_PCT);
-        number(index, "proteinPct", spec.proteinPct(), Limits.PROTEIN_PCT);
-        number(index, "absorptionPct", spec.absorptionPct(), Limits.ABSORPTION_PCT);
-        number(index, "absorptionSdPct", spec.absorptionSdPct(), Limits.ABSORPTION_SD_PCT);
-        number(index, "pieceMm", spec.pieceMm(), Limits.PIECE_MM);
-        number(index, "temperatureC", spec.temperatureC(), Limits.LINE_TEMPERATURE_C);
-        notesReader.origin(index, spec.origin());
+        amount(index, spec);
         Part part = choice(index, "part", spec.part(), Part.class, Part.DOUGH);
         Ingredient ingredient = known(index, "ingredient", spec.ingredient(), pantry::ingredient);
         if (ingredient == null) {
@@ -197,32 +188,31 @@ public final class FormulaReader {
                 spec.sd(),
                 part,
                 form(index, spec.form(), ingredient),
-                spec.waterPct(),
-                spec.moisturePct(),
-                spec.proteinPct(),
-                spec.absorptionPct(),
-                spec.absorptionSdPct(),
-                spec.pieceMm(),
+                spec.measuredOrNone(),
                 ingredient.fatState() == null
                         ? null
                         : choice(index, "fatState", spec.fatState(), FatState.class, ingredient.fatState()),
                 LineSource.ASKED,
                 headStart,
-                spec.temperatureC(),
                 null);
     }
 
+    /** How much of it, what was measured of it and where that comes from. */
+    private void amount(int index, LineSpec spec) {
+        faults.number(index, "grams", spec.grams(), Limit.GRAMS);
+        faults.number(index, "sd", spec.sd(), Limit.GRAMS);
+        for (MeasuredFigure figure : MeasuredFigure.values()) {
+            faults.number(index, figure.code(), figure.of(spec.measuredOrNone()), figure.limit());
+        }
+        notesReader.origin(index, spec.origin());
+    }
+
     private void refuseWhatDoesNotApply(int index, LineSpec spec, Ingredient ingredient) {
-        Role role = ingredient.role();
-        boolean flour = role == Role.FLOUR;
-        boolean inclusion = role == Role.INCLUSION;
-        applies(index, "waterPct", spec.waterPct(), !flour && role != Role.DRY_ADDITION);
-        applies(index, "moisturePct", spec.moisturePct(), flour);
-        applies(index, "absorptionPct", spec.absorptionPct(), ingredient.behaviour() != null);
-        applies(index, "absorptionSdPct", spec.absorptionSdPct(), ingredient.behaviour() != null);
-        applies(index, "pieceMm", spec.pieceMm(), inclusion);
-        applies(index, "form", spec.form(), inclusion);
-        applies(index, "fatState", spec.fatState(), role == Role.FAT);
+        for (MeasuredFigure figure : MeasuredFigure.values()) {
+            applies(index, figure.code(), figure.of(spec.measuredOrNone()), figure.appliesTo(ingredient));
+        }
+        applies(index, "form", spec.form(), ingredient.role() == Role.INCLUSION);
+        applies(index, "fatState", spec.fatState(), ingredient.role() == Role.FAT);
     }
 
     private @Nullable Form form(int index, @Nullable String code, Ingredient ingredient) {
@@ -251,10 +241,6 @@ public final class FormulaReader {
         if (value != null && contradicts) {
             faults.add(index, field, FaultCode.CONTRADICTS, value);
         }
-    }
-
-    private void number(@Nullable Integer index, String field, @Nullable Double value, Limits limits) {
-        faults.number(index, field, value, limits.least(), limits.most());
     }
 
     private <E extends Enum<E> & Coded> E choice(

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.Aliases;
+import verdamen.core.pantry.Aliases.Kind;
 import verdamen.core.prep.ChainSpec;
 
 /**
@@ -72,6 +74,30 @@ public record FormulaSpec(
         this(style, kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, softnessTarget, lines, null);
     }
 
+    /** This formula with the codes that rows of the book have now, where it was saved with older ones. */
+    public FormulaSpec withCurrentCodes(Aliases aliases) {
+        List<@Nullable LineSpec> renamed = lines == null
+                ? null
+                : lines.stream()
+                        .map(line -> line == null ? null : line.withCurrentCodes(aliases))
+                        .toList();
+        List<ChainSpec> chains = preps == null
+                ? null
+                : preps.stream().map(chain -> chain.withCurrentCodes(aliases)).toList();
+        return new FormulaSpec(
+                style == null ? null : aliases.current(Kind.STYLE, style),
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                renamed,
+                notes,
+                method,
+                chains);
+    }
+
     /** This formula with other lines. */
     public FormulaSpec withLines(List<@Nullable LineSpec> otherLines) {
         List<@Nullable LineSpec> copied = Collections.unmodifiableList(new ArrayList<>(otherLines));
@@ -123,6 +149,24 @@ public record FormulaSpec(
                 notes,
                 otherMethod,
                 otherPreps);
+    }
+
+    /** Its lines, none when there is none. */
+    public List<@Nullable LineSpec> linesOrNone() {
+        return lines == null ? List.of() : lines;
+    }
+
+    /** One of its lines; null when there is no such line. */
+    public @Nullable LineSpec lineOrNull(int index) {
+        List<@Nullable LineSpec> all = linesOrNone();
+        return index < 0 || index >= all.size() ? null : all.get(index);
+    }
+
+    /** This formula with another line in the place of one. */
+    public FormulaSpec withLine(int index, LineSpec line) {
+        List<@Nullable LineSpec> others = new ArrayList<>(linesOrNone());
+        others.set(index, line);
+        return withLines(others);
     }
 
     /** How it is made, with nothing said when nothing is. */

@@ -2,6 +2,7 @@ package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
@@ -15,16 +16,10 @@ import verdamen.core.pantry.Ingredient;
  * @param sdGrams standard deviation of the mass as given, g; absent for the default
  * @param part where it belongs
  * @param form for an inclusion, the form it meets the flour in
- * @param waterPct measured water, %
- * @param moisturePct measured moisture of a flour, %
- * @param proteinPct measured protein, %
- * @param absorptionPct measured absorption at 14 % moisture, %
- * @param absorptionSdPct its standard deviation, percentage points
- * @param pieceMm measured piece size, mm
+ * @param measured what was measured of it
  * @param fatState for a fat, how firm it is
  * @param source where it comes from; several lines share an index when a preparation put something in
  * @param headStartMinutes minutes it was wet before the dough was: those of a sponge or soaker
- * @param temperatureC its own temperature when it goes in, °C; absent for the kitchen's
  * @param prep key of the preparation chain that fills it; absent for what comes from the pantry
  */
 public record Line(
@@ -34,38 +29,18 @@ public record Line(
         @Nullable Double sdGrams,
         Part part,
         @Nullable Form form,
-        @Nullable Double waterPct,
-        @Nullable Double moisturePct,
-        @Nullable Double proteinPct,
-        @Nullable Double absorptionPct,
-        @Nullable Double absorptionSdPct,
-        @Nullable Double pieceMm,
+        Measured measured,
         @Nullable FatState fatState,
         LineSource source,
         double headStartMinutes,
-        @Nullable Double temperatureC,
         @Nullable String prep) {
+
+    private static final double PERCENT = 100;
 
     /** A line of the pantry with typical values. */
     public static Line of(int index, Ingredient ingredient, double grams, Part part, LineSource source) {
         return new Line(
-                index,
-                ingredient,
-                grams,
-                null,
-                part,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                ingredient.fatState(),
-                source,
-                0,
-                null,
-                null);
+                index, ingredient, grams, null, part, null, Measured.NONE, ingredient.fatState(), source, 0, null);
     }
 
     /** Whether it was asked for as such. */
@@ -80,63 +55,86 @@ public record Line(
 
     /** Water, 0 to 1: as measured, else the ingredient's. */
     public double waterShare() {
-        return (waterPct == null ? ingredient.composition().waterPct() : waterPct) / 100;
+        Double pct = measured.waterPct();
+        return (pct == null ? ingredient.composition().waterPct() : pct) / PERCENT;
     }
 
     /** Fat, 0 to 1. */
     public double fatShare() {
-        return ingredient.composition().fatPct() / 100;
+        return ingredient.composition().fatPct() / PERCENT;
+    }
+
+    /** Protein, 0 to 1: as measured, else the ingredient's. */
+    public double proteinShare() {
+        Double pct = measured.proteinPct();
+        return (pct == null ? ingredient.composition().proteinPct() : pct) / PERCENT;
+    }
+
+    /** Absorption at 14 % moisture as a fraction: as measured, else the ingredient's; 0 for what does not drink. */
+    public double absorption() {
+        Double pct = measured.absorptionPct();
+        Behaviour behaviour = ingredient.behaviour();
+        if (pct != null) {
+            return pct / PERCENT;
+        }
+        return behaviour == null ? 0 : behaviour.absorptionPct() / PERCENT;
+    }
+
+    /** Size of its pieces, mm: as measured, else that of its form; 0 for what has no form. */
+    public double pieceMm() {
+        if (form == null) {
+            return 0;
+        }
+        Double mm = measured.pieceMm();
+        return mm == null ? form.pieceMm() : mm;
     }
 
     /** This line with another mass, weighed anew. */
     public Line withGrams(double otherGrams) {
-        return with(part, otherGrams, null, form, waterPct, pieceMm);
+        return new Line(
+                index, ingredient, otherGrams, null, part, form, measured, fatState, source, headStartMinutes, prep);
     }
 
     /** This line in another part. */
     public Line in(Part otherPart) {
-        return with(otherPart, grams, sdGrams, form, waterPct, pieceMm);
+        return new Line(
+                index, ingredient, grams, sdGrams, otherPart, form, measured, fatState, source, headStartMinutes, prep);
     }
 
     /** This line in a form, in pieces of a size, mm; null for those of the form. */
     public Line withForm(Form otherForm, @Nullable Double otherMm) {
-        return with(part, grams, sdGrams, otherForm, waterPct, otherMm);
+        return new Line(
+                index,
+                ingredient,
+                grams,
+                sdGrams,
+                part,
+                otherForm,
+                measured.withPieceMm(otherMm),
+                fatState,
+                source,
+                headStartMinutes,
+                prep);
     }
 
     /** This line in pieces of another size, mm. */
     public Line withPieces(double otherMm) {
-        return with(part, grams, sdGrams, form, waterPct, otherMm);
+        return form == null ? this : withForm(form, otherMm);
     }
 
     /** This line after a preparation step: another mass, form and water. */
     public Line prepared(double otherGrams, @Nullable Form otherForm, double otherWaterPct) {
-        return with(part, otherGrams, null, otherForm, otherWaterPct, pieceMm);
-    }
-
-    private Line with(
-            Part otherPart,
-            double otherGrams,
-            @Nullable Double otherSd,
-            @Nullable Form otherForm,
-            @Nullable Double water,
-            @Nullable Double otherPieceMm) {
         return new Line(
                 index,
                 ingredient,
                 otherGrams,
-                otherSd,
-                otherPart,
+                null,
+                part,
                 otherForm,
-                water,
-                moisturePct,
-                proteinPct,
-                absorptionPct,
-                absorptionSdPct,
-                otherPieceMm,
+                measured.withWaterPct(otherWaterPct),
                 fatState,
                 source,
                 headStartMinutes,
-                temperatureC,
                 prep);
     }
 }

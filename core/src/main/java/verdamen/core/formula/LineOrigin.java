@@ -14,4 +14,16 @@ public record LineOrigin(
         @Nullable String text,
         @Nullable String measure,
         @Nullable Double quantity,
-        @Nullable Long lot) {}
+        @Nullable Long lot) {
+
+    /** This origin of a line that was weighed after all; null when nothing is left to tell. */
+    @Nullable
+    public LineOrigin withoutMeasure() {
+        return text == null && lot == null ? null : new LineOrigin(text, null, null, lot);
+    }
+
+    /** This origin with another flour lot; null for the book's flour. */
+    public LineOrigin withLot(@Nullable Long other) {
+        return new LineOrigin(text, measure, quantity, other);
+    }
+}

@@ -1,245 +1,133 @@
 package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.Aliases;
+import verdamen.core.pantry.Aliases.Kind;
 
 /**
- * A line of a formula as asked: codes and numbers, not yet checked.
+ * A line of a formula as asked: codes and numbers, not yet checked. What it is, how much of it, what was measured of it,
+ * and where that comes from.
  *
  * @param ingredient code of the ingredient; absent for a line that a preparation chain fills
- * @param grams mass, g, 0 to 1,000,000; absent for all that the line's preparation chain gives
- * @param sd standard deviation of the mass, g; absent for a line weighed on a kitchen scale
+ * @param prep key of the preparation chain that fills it: ingredient, form, water and piece size come from there
  * @param part {@code dough} (default), {@code filling} or {@code surface}
  * @param form form of an inclusion, absent for the usual one of its group
- * @param waterPct measured water, %, for everything but flours and dry additions
- * @param moisturePct moisture of a flour lot, %
- * @param proteinPct measured protein, %
- * @param absorptionPct measured absorption at 14 % moisture, %
- * @param absorptionSdPct standard deviation of that absorption, percentage points
- * @param pieceMm measured piece size of an inclusion, mm
  * @param fatState {@code liquid}, {@code soft} or {@code solid}, for a fat
+ * @param stage {@code first} for a line of the sponge or soaker; absent for the dough itself
+ * @param grams mass, g, 0 to 1,000,000; absent for all that the line's preparation chain gives
+ * @param sd standard deviation of the mass, g; absent for a line weighed on a kitchen scale
  * @param open {@code unknown-amount} for a line without grams, {@code unread} for one without an ingredient: it is kept,
  *     but does not count; absent for a line that counts
+ * @param measured what was measured of it; absent for typical figures only
  * @param origin where its figures come from
- * @param prep key of the preparation chain that fills it: ingredient, form, water and piece size come from there
- * @param stage {@code first} for a line of the sponge or soaker; absent for the dough itself
- * @param temperatureC its own temperature when it goes in, °C; absent for the kitchen's
  */
 public record LineSpec(
         @Nullable String ingredient,
-        @Nullable Double grams,
-        @Nullable Double sd,
+        @Nullable String prep,
         @Nullable String part,
         @Nullable String form,
-        @Nullable Double waterPct,
-        @Nullable Double moisturePct,
-        @Nullable Double proteinPct,
-        @Nullable Double absorptionPct,
-        @Nullable Double absorptionSdPct,
-        @Nullable Double pieceMm,
         @Nullable String fatState,
-        @Nullable String open,
-        @Nullable LineOrigin origin,
-        @Nullable String prep,
         @Nullable String stage,
-        @Nullable Double temperatureC) {
+        @Nullable Double grams,
+        @Nullable Double sd,
+        @Nullable String open,
+        @Nullable Measured measured,
+        @Nullable LineOrigin origin) {
 
-    /** A line that counts, of what is in the pantry. */
-    public LineSpec(
-            @Nullable String ingredient,
-            @Nullable Double grams,
-            @Nullable Double sd,
-            @Nullable String part,
-            @Nullable String form,
-            @Nullable Double waterPct,
-            @Nullable Double moisturePct,
-            @Nullable Double proteinPct,
-            @Nullable Double absorptionPct,
-            @Nullable Double absorptionSdPct,
-            @Nullable Double pieceMm,
-            @Nullable String fatState) {
-        this(
-                ingredient,
-                grams,
-                sd,
-                part,
-                form,
-                waterPct,
-                moisturePct,
-                proteinPct,
-                absorptionPct,
-                absorptionSdPct,
-                pieceMm,
-                fatState,
-                null,
-                null,
-                null,
-                null,
-                null);
-    }
+    private static final LineSpec EMPTY =
+            new LineSpec(null, null, null, null, null, null, null, null, null, null, null);
 
     /** A line of the dough, weighed, with typical values. */
     public static LineSpec of(String ingredient, double grams) {
-        return new Copy().ingredient(ingredient).grams(grams).line();
+        return EMPTY.withIngredient(ingredient).withGrams(grams);
     }
 
     /** A line of the dough filled by a preparation chain, all of it. */
     public static LineSpec ofPrep(String key) {
-        return new Copy().prep(key).line();
+        return EMPTY.withPrep(key);
     }
 
     /** A line that does not count yet. */
-    public static LineSpec open(@Nullable String ingredient, String openness) {
-        return new Copy().ingredient(ingredient).open(openness).line();
+    public static LineSpec open(@Nullable String ingredient, Openness openness) {
+        return EMPTY.withIngredient(ingredient).withOpen(openness);
     }
 
-    /** A copy of this line, to change. */
-    public Copy copy() {
-        return new Copy(this);
+    /** What was measured of it, nothing when nothing was. */
+    public Measured measuredOrNone() {
+        return measured == null ? Measured.NONE : measured;
     }
 
-    /** This line with another mass. */
-    public LineSpec withGrams(double otherGrams) {
-        return copy().grams(otherGrams).line();
+    /** This line of another ingredient. */
+    public LineSpec withIngredient(@Nullable String code) {
+        return new LineSpec(code, prep, part, form, fatState, stage, grams, sd, open, measured, origin);
     }
 
-    /** This line with a lot's moisture and protein; null for the book's. */
-    public LineSpec withLot(@Nullable Double lotMoisturePct, @Nullable Double lotProteinPct) {
-        return copy().moisturePct(lotMoisturePct).proteinPct(lotProteinPct).line();
+    /** This line filled by a preparation chain; null for one that comes from the pantry. */
+    public LineSpec withPrep(@Nullable String key) {
+        return new LineSpec(ingredient, key, part, form, fatState, stage, grams, sd, open, measured, origin);
     }
 
-    /** This line with another form and measured water. */
-    public LineSpec withFormAndWater(@Nullable String otherForm, @Nullable Double otherWaterPct) {
-        return copy().form(otherForm).waterPct(otherWaterPct).line();
+    /** This line in another part; null for the dough. */
+    public LineSpec withPart(@Nullable String code) {
+        return new LineSpec(ingredient, prep, code, form, fatState, stage, grams, sd, open, measured, origin);
     }
 
-    /** A line being put together. */
-    public static final class Copy {
+    /** This line in another part; null for the dough. */
+    public LineSpec in(@Nullable Part otherPart) {
+        return withPart(otherPart == null ? null : otherPart.code());
+    }
 
-        private @Nullable String ingredient;
-        private @Nullable Double grams;
-        private @Nullable Double sd;
-        private @Nullable String part;
-        private @Nullable String form;
-        private @Nullable Double waterPct;
-        private @Nullable Double moisturePct;
-        private @Nullable Double proteinPct;
-        private @Nullable Double absorptionPct;
-        private @Nullable Double absorptionSdPct;
-        private @Nullable Double pieceMm;
-        private @Nullable String fatState;
-        private @Nullable String open;
-        private @Nullable LineOrigin origin;
-        private @Nullable String prep;
-        private @Nullable String stage;
-        private @Nullable Double temperatureC;
+    /** This line in another form; null for the usual one. */
+    public LineSpec withForm(@Nullable String code) {
+        return new LineSpec(ingredient, prep, part, code, fatState, stage, grams, sd, open, measured, origin);
+    }
 
-        private Copy() {}
+    /** This line with its fat in another state. */
+    public LineSpec withFatState(@Nullable String code) {
+        return new LineSpec(ingredient, prep, part, form, code, stage, grams, sd, open, measured, origin);
+    }
 
-        private Copy(LineSpec line) {
-            ingredient = line.ingredient;
-            grams = line.grams;
-            sd = line.sd;
-            part = line.part;
-            form = line.form;
-            waterPct = line.waterPct;
-            moisturePct = line.moisturePct;
-            proteinPct = line.proteinPct;
-            absorptionPct = line.absorptionPct;
-            absorptionSdPct = line.absorptionSdPct;
-            pieceMm = line.pieceMm;
-            fatState = line.fatState;
-            open = line.open;
-            origin = line.origin;
-            prep = line.prep;
-            stage = line.stage;
-            temperatureC = line.temperatureC;
-        }
+    /** This line in another stage of the dough; null for the dough itself. */
+    public LineSpec withStage(@Nullable String code) {
+        return new LineSpec(ingredient, prep, part, form, fatState, code, grams, sd, open, measured, origin);
+    }
 
-        public Copy ingredient(@Nullable String code) {
-            ingredient = code;
-            return this;
-        }
+    /** This line with another mass, g. */
+    public LineSpec withGrams(@Nullable Double otherGrams) {
+        return new LineSpec(ingredient, prep, part, form, fatState, stage, otherGrams, sd, open, measured, origin);
+    }
 
-        public Copy grams(@Nullable Double mass) {
-            grams = mass;
-            return this;
-        }
+    /** This line with another standard deviation of its mass, g; null for that of a kitchen scale. */
+    public LineSpec withSd(@Nullable Double otherSd) {
+        return new LineSpec(ingredient, prep, part, form, fatState, stage, grams, otherSd, open, measured, origin);
+    }
 
-        public Copy sd(@Nullable Double sdGrams) {
-            sd = sdGrams;
-            return this;
-        }
+    /** This line as weighed, g: it counts, and how its amount was known before says nothing any more. */
+    public LineSpec weighed(double otherGrams) {
+        LineOrigin kept = origin == null ? null : origin.withoutMeasure();
+        return new LineSpec(ingredient, prep, part, form, fatState, stage, otherGrams, null, null, measured, kept);
+    }
 
-        public Copy part(@Nullable String code) {
-            part = code;
-            return this;
-        }
+    /** This line as one that does not count yet; null for one that counts. */
+    public LineSpec withOpen(@Nullable Openness openness) {
+        String code = openness == null ? null : openness.code();
+        return new LineSpec(ingredient, prep, part, form, fatState, stage, grams, sd, code, measured, origin);
+    }
 
-        public Copy form(@Nullable String code) {
-            form = code;
-            return this;
-        }
+    /** This line with other measured figures; null for none. */
+    public LineSpec withMeasured(@Nullable Measured other) {
+        Measured kept = other == null || other.equals(Measured.NONE) ? null : other;
+        return new LineSpec(ingredient, prep, part, form, fatState, stage, grams, sd, open, kept, origin);
+    }
 
-        public Copy waterPct(@Nullable Double pct) {
-            waterPct = pct;
-            return this;
-        }
+    /** This line with another origin. */
+    public LineSpec withOrigin(@Nullable LineOrigin other) {
+        return new LineSpec(ingredient, prep, part, form, fatState, stage, grams, sd, open, measured, other);
+    }
 
-        public Copy moisturePct(@Nullable Double pct) {
-            moisturePct = pct;
-            return this;
-        }
-
-        public Copy proteinPct(@Nullable Double pct) {
-            proteinPct = pct;
-            return this;
-        }
-
-        public Copy pieceMm(@Nullable Double mm) {
-            pieceMm = mm;
-            return this;
-        }
-
-        public Copy open(@Nullable String code) {
-            open = code;
-            return this;
-        }
-
-        public Copy prep(@Nullable String key) {
-            prep = key;
-            return this;
-        }
-
-        public Copy stage(@Nullable String code) {
-            stage = code;
-            return this;
-        }
-
-        public Copy temperatureC(@Nullable Double celsius) {
-            temperatureC = celsius;
-            return this;
-        }
-
-        /** The line as put together. */
-        public LineSpec line() {
-            return new LineSpec(
-                    ingredient,
-                    grams,
-                    sd,
-                    part,
-                    form,
-                    waterPct,
-                    moisturePct,
-                    proteinPct,
-                    absorptionPct,
-                    absorptionSdPct,
-                    pieceMm,
-                    fatState,
-                    open,
-                    origin,
-                    prep,
-                    stage,
-                    temperatureC);
-        }
+    /** This line with the codes that rows of the book have now. */
+    LineSpec withCurrentCodes(Aliases aliases) {
+        return withIngredient(ingredient == null ? null : aliases.current(Kind.INGREDIENT, ingredient))
+                .withForm(form == null ? null : aliases.current(Kind.FORM, form));
     }
 }

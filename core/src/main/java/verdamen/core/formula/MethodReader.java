@@ -10,6 +10,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.pantry.Style;
 import verdamen.core.prep.LiquidUse;
 
@@ -17,9 +18,6 @@ import verdamen.core.prep.LiquidUse;
 final class MethodReader {
 
     private static final String AT = "method.";
-    private static final double MOST_GRAMS = 1_000_000;
-    private static final double LONGEST_MINUTES = 4320;
-    private static final int MOST_PHASES = 20;
     private static final TemperaturesSpec NO_TEMPERATURES = new TemperaturesSpec(null, null, null, null, null);
 
     private final MethodSpec spec;
@@ -45,7 +43,7 @@ final class MethodReader {
         this.seal = choice("seal", spec.seal(), Seal.class);
         this.heat = orUsual(choice("heat", spec.heat(), Heat.class), Heat.HOT_DRY);
         this.firstStage = choice("firstStage", spec.firstStage(), FirstStage.class);
-        faults.number(AT + "standingMinutes", spec.standingMinutes(), 0, LONGEST_MINUTES);
+        faults.number(AT + "standingMinutes", spec.standingMinutes(), Limit.REST_MINUTES);
         if (firstStage != null && spec.standingMinutes() == null) {
             faults.add(null, AT + "standingMinutes", FaultCode.MISSING, null);
         }
@@ -119,32 +117,30 @@ final class MethodReader {
     }
 
     private void pickup() {
-        faults.number(AT + "pickupGrams", spec.pickupGrams(), 0, MOST_GRAMS);
-        faults.number(AT + "pickupBeforeGrams", spec.pickupBeforeGrams(), 0, MOST_GRAMS);
-        faults.number(AT + "pickupAfterGrams", spec.pickupAfterGrams(), 0, MOST_GRAMS);
+        faults.number(AT + "pickupGrams", spec.pickupGrams(), Limit.GRAMS);
+        faults.number(AT + "pickupBeforeGrams", spec.pickupBeforeGrams(), Limit.GRAMS);
+        faults.number(AT + "pickupAfterGrams", spec.pickupAfterGrams(), Limit.GRAMS);
         if (spec.pickupBeforeGrams() != null
                 && spec.pickupAfterGrams() != null
                 && spec.pickupAfterGrams() > spec.pickupBeforeGrams()) {
-            faults.addAll(List.of(new Fault(
+            faults.add(
                     null,
                     AT + "pickupAfterGrams",
                     FaultCode.CREATES_MATTER,
-                    spec.pickupAfterGrams().toString(),
-                    spec.pickupBeforeGrams())));
+                    spec.pickupAfterGrams(),
+                    spec.pickupBeforeGrams());
         }
     }
 
     private List<Phase> readPhases(List<PhaseSpec> specs) {
         List<Phase> read = new ArrayList<>();
-        if (specs.size() > MOST_PHASES) {
-            faults.number(AT + "phases", (double) specs.size(), 0, MOST_PHASES);
-        }
-        for (int index = 0; index < specs.size(); index++) {
+        List<PhaseSpec> counted = faults.atMost(AT + "phases", specs, Limit.PHASES);
+        for (int index = 0; index < counted.size(); index++) {
             String at = AT + "phases[" + index + "]";
-            PhaseSpec phase = specs.get(index);
+            PhaseSpec phase = counted.get(index);
             PhaseKind kind = faults.choice(at + ".kind", phase.kind(), PhaseKind.class);
-            double minutes = faults.needed(at + ".minutes", phase.minutes(), 0, LONGEST_MINUTES);
-            faults.number(at + ".temperatureC", phase.temperatureC(), -5, 20);
+            double minutes = faults.needed(at + ".minutes", phase.minutes(), Limit.REST_MINUTES);
+            faults.number(at + ".temperatureC", phase.temperatureC(), Limit.CHILL_C);
             if (kind != null) {
                 read.add(new Phase(kind, minutes, or(phase.temperatureC(), Coefficient.FRIDGE_C)));
             }
@@ -154,18 +150,13 @@ final class MethodReader {
 
     private void temperatures(TemperaturesSpec asked) {
         String at = AT + "temperatures.";
-        faults.number(at + "doughC", asked.doughC(), 0, 60);
-        faults.number(at + "flourC", asked.flourC(), -25, 60);
-        faults.number(at + "coldC", asked.coldC(), 0, 40);
-        faults.number(at + "hotC", asked.hotC(), 0, 100);
-        faults.number(at + "kneadMinutes", asked.kneadMinutes(), 0, 60);
+        faults.number(at + "doughC", asked.doughC(), Limit.DOUGH_C);
+        faults.number(at + "flourC", asked.flourC(), Limit.FLOUR_C);
+        faults.number(at + "coldC", asked.coldC(), Limit.COLD_WATER_C);
+        faults.number(at + "hotC", asked.hotC(), Limit.HOT_WATER_C);
+        faults.number(at + "kneadMinutes", asked.kneadMinutes(), Limit.KNEAD_MINUTES);
         if (asked.coldC() != null && asked.hotC() != null && asked.hotC() <= asked.coldC()) {
-            faults.addAll(List.of(new Fault(
-                    null,
-                    at + "hotC",
-                    FaultCode.IMPOSSIBLE_TEMPERATURES,
-                    asked.hotC().toString(),
-                    asked.coldC())));
+            faults.add(null, at + "hotC", FaultCode.IMPOSSIBLE_TEMPERATURES, asked.hotC(), asked.coldC());
         }
     }
 

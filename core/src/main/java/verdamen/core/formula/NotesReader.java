@@ -1,18 +1,11 @@
 package verdamen.core.formula;
 
-import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.model.Fault;
-import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 
 /** Checks what a recipe says beside its lines, and where the figures of a line come from. */
 final class NotesReader {
-
-    private static final int LONGEST_TEXT = 500;
-    private static final int LONGEST_CODE = 60;
-    private static final int LONGEST_WHO = 80;
-    private static final int LONGEST_METHOD = 20_000;
 
     private final Faults faults;
 
@@ -25,20 +18,18 @@ final class NotesReader {
         if (notes == null) {
             return RecipeNotes.NONE;
         }
-        number(null, "pieces", notes.pieces(), Limits.PIECES);
-        number(null, "pieceGrams", notes.pieceGrams(), Limits.PIECE_GRAMS);
-        text(null, "method", notes.method(), LONGEST_METHOD);
-        for (RecipeNotes.SetAside aside : orNone(notes.setAside())) {
-            needed("reason", aside.reason());
-            text(null, "reason", aside.reason(), LONGEST_TEXT);
-            text(null, "slip", aside.slip(), LONGEST_CODE);
+        faults.number("pieces", notes.pieces(), Limit.PIECES);
+        faults.number("pieceGrams", notes.pieceGrams(), Limit.PIECE_GRAMS);
+        faults.optionalText("method", notes.method(), Limit.METHOD_TEXT);
+        for (RecipeNotes.SetAside aside : faults.atMost("setAside", notes.setAside(), Limit.REMARKS)) {
+            faults.text("reason", aside.reason(), Limit.NOTE);
+            faults.optionalText("slip", aside.slip(), Limit.CODE);
         }
-        for (RecipeNotes.Acknowledged read : orNone(notes.acknowledged())) {
-            needed("who", read.who());
-            text(null, "who", read.who(), LONGEST_WHO);
-            text(null, "caution", read.caution(), LONGEST_CODE);
-            text(null, "cause", read.cause(), LONGEST_TEXT);
-            text(null, "at", read.at(), LONGEST_CODE);
+        for (RecipeNotes.Acknowledged read : faults.atMost("acknowledged", notes.acknowledged(), Limit.REMARKS)) {
+            faults.text("who", read.who(), Limit.NAME);
+            faults.optionalText("caution", read.caution(), Limit.CODE);
+            faults.optionalText("cause", read.cause(), Limit.NOTE);
+            faults.optionalText("at", read.at(), Limit.CODE);
         }
         return notes;
     }
@@ -48,29 +39,8 @@ final class NotesReader {
         if (origin == null) {
             return;
         }
-        text(index, "text", origin.text(), LONGEST_TEXT);
-        text(index, "measure", origin.measure(), LONGEST_CODE);
-        number(index, "quantity", origin.quantity(), Limits.QUANTITY);
-    }
-
-    private void number(@Nullable Integer index, String field, @Nullable Double value, Limits limits) {
-        faults.number(index, field, value, limits.least(), limits.most());
-    }
-
-    private void needed(String field, @Nullable String value) {
-        if (value == null || value.isBlank()) {
-            faults.add(null, field, FaultCode.MISSING, null);
-        }
-    }
-
-    private void text(@Nullable Integer index, String field, @Nullable String value, int longest) {
-        if (value != null && value.length() > longest) {
-            faults.addAll(List.of(
-                    new Fault(index, field, FaultCode.TOO_LONG, value.length() + " characters", (double) longest)));
-        }
-    }
-
-    private static <T> List<T> orNone(@Nullable List<T> list) {
-        return list == null ? List.of() : list;
+        faults.optionalText(index, "text", origin.text(), Limit.NOTE);
+        faults.optionalText(index, "measure", origin.measure(), Limit.CODE);
+        faults.number(index, "quantity", origin.quantity(), Limit.QUANTITY);
     }
 }

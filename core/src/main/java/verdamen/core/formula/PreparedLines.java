@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.pantry.Form;
@@ -87,6 +86,7 @@ final class PreparedLines {
         Ingredient ingredient = chain.result().ingredient();
         Form form = chain.form() == null ? null : pantry.form(chain.form()).orElseThrow();
         boolean waterChanges = ingredient.fatState() == null && ingredient.behaviour() == null;
+        Double waterPct = waterChanges ? Double.valueOf(PERCENT * chain.result().waterShare()) : null;
         lines.add(new Line(
                 index,
                 ingredient,
@@ -94,16 +94,13 @@ final class PreparedLines {
                 spec.sd(),
                 part,
                 form,
-                waterChanges ? PERCENT * chain.result().waterShare() : null,
-                null,
-                null,
-                null,
-                null,
-                chain.pieceMm(),
+                Measured.NONE
+                        .withWaterPct(waterPct)
+                        .withPieceMm(chain.pieceMm())
+                        .withTemperatureC(spec.measuredOrNone().temperatureC()),
                 ingredient.fatState(),
                 LineSource.ASKED,
                 head,
-                spec.temperatureC(),
                 chain.key()));
         Map<Ingredient, Double> beside = new LinkedHashMap<>();
         for (Addition addition : chain.result().additions()) {
@@ -146,6 +143,6 @@ final class PreparedLines {
     }
 
     private void fault(int index, String field, FaultCode code, @Nullable String value, @Nullable Double limit) {
-        faults.addAll(List.of(new Fault(index, field, code, value, limit)));
+        faults.add(index, field, code, value, limit);
     }
 }

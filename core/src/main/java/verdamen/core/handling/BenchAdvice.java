@@ -11,6 +11,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
@@ -58,8 +59,6 @@ public record BenchAdvice(
         InTheBowl before,
         InTheBowl after,
         List<Step> steps) {
-
-    private static final double MOST_GIVEN = 1_000_000;
 
     /** What to do. */
     public enum Action implements Coded {
@@ -109,7 +108,7 @@ public record BenchAdvice(
                 pantry.feels().stream().filter(each -> each.code().equals(feel)).findFirst();
         faults.require(felt.isPresent(), "feel", FaultCode.UNKNOWN_CODE, feel);
         faults.number("minute", (double) minute, 0, formula.timeline().horizon());
-        faults.number("given", given, 0, MOST_GIVEN);
+        faults.number("given", given, Limit.GRAMS);
         Double expected = dough.softness(Math.max(0, minute));
         faults.require(expected != null, "lines", FaultCode.NO_FLOUR, null);
         faults.refuse();

@@ -113,8 +113,8 @@ final class Evidence {
         if (form == null) {
             return 0;
         }
-        double piece = line.pieceMm() == null ? form.pieceMm() : line.pieceMm();
-        return piece * (form.pieceIsSoft() ? Coefficient.SOFT_PIECE_COVER : Coefficient.HARD_PIECE_COVER).value();
+        return line.pieceMm()
+                * (form.pieceIsSoft() ? Coefficient.SOFT_PIECE_COVER : Coefficient.HARD_PIECE_COVER).value();
     }
 
     /** The heaviest inclusion of the dough. */

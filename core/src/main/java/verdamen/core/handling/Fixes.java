@@ -131,9 +131,7 @@ final class Fixes {
         return evidence.coarsest()
                 .map(line -> {
                     double cover = Evidence.cover(line);
-                    double piece = line.pieceMm() == null
-                            ? (line.form() == null ? 0 : line.form().pieceMm())
-                            : line.pieceMm();
+                    double piece = line.pieceMm();
                     double fits = piece * Math.min(1, evidence.formula().sheetMm() / cover);
                     return new Fix(
                             correction,

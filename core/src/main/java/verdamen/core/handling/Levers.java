@@ -176,11 +176,9 @@ final class Levers {
     }
 
     private static double network(Line line) {
-        Double measured = line.proteinPct();
-        double protein = measured == null ? line.ingredient().composition().proteinPct() : measured;
         return line.ingredient().behaviour() == null
                 ? 0
-                : protein * line.ingredient().behaviour().glutenQuality();
+                : line.proteinShare() * line.ingredient().behaviour().glutenQuality();
     }
 
     private void gluten(List<Pulled> all) {
@@ -210,7 +208,7 @@ final class Levers {
                     -less,
                     Unit.GRAMS,
                     formula.withLines(changed(line, line.withGrams(line.grams() - less)))));
-            double piece = line.pieceMm() == null ? line.form().pieceMm() : line.pieceMm();
+            double piece = line.pieceMm();
             if (piece > 0) {
                 all.add(new Pulled(
                         Lever.SMALLER_PIECES,

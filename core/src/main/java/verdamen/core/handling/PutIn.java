@@ -53,6 +53,6 @@ public record PutIn(String ingredient, double grams) {
     private LineSpec onto(LineSpec line) {
         double before = line.grams() == null ? 0 : line.grams();
         Double sd = line.sd() == null ? null : Double.valueOf(Math.hypot(line.sd(), Line.weighedSdGrams(grams)));
-        return line.copy().grams(before + grams).sd(sd).line();
+        return line.withGrams(before + grams).withSd(sd);
     }
 }

@@ -12,6 +12,7 @@ import verdamen.core.intake.IngredientIndex.Found;
 import verdamen.core.intake.Vocabulary.Phrase;
 import verdamen.core.intake.Weighing.Mass;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Limit;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
@@ -22,9 +23,8 @@ import verdamen.core.prep.TypicalSteps;
 final class LineReader {
 
     /** Heavier lines are slips, not doughs, g. */
-    private static final double HEAVIEST_GRAMS = 1_000_000;
-
     private static final Set<String> DRY = Set.of("dried", "dry");
+
     private static final String COOKED_PULSE = "cooked-pulse";
     private static final String DRY_PULSE = "dry-pulse";
     private static final Set<Vocabulary.Kind> TAKEN_FIRST = EnumSet.of(Vocabulary.Kind.OPEN, Vocabulary.Kind.PART);
@@ -203,7 +203,7 @@ final class LineReader {
             last = amount;
             unmeasured = true;
         }
-        if (sum.grams() > HEAVIEST_GRAMS || sum.grams() <= 0) {
+        if (sum.grams() > Limit.GRAMS.most() || sum.grams() <= 0) {
             findings.add(Finding.of(sum.grams() > 0 ? Kind.ABSURD_AMOUNT : Kind.NO_AMOUNT));
             unmeasured = true;
             return null;

@@ -9,6 +9,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.model.Table;
 import verdamen.core.pantry.Pantry;
@@ -17,7 +18,6 @@ import verdamen.core.pantry.Pantry;
 public final class Starts {
 
     private static final double WHOLE_PCT = 100;
-    private static final double MOST_PCT = 2000;
     private static final double ROUNDED_BELOW_GRAMS = 20;
     private static final double TENTHS = 10;
 
@@ -93,10 +93,13 @@ public final class Starts {
         double sum = 0;
         for (int index = 0; index < percentages.size(); index++) {
             Double pct = percentages.get(index).pct();
-            if (pct == null || !(pct >= 0) || pct > MOST_PCT) {
-                FaultCode code =
-                        pct == null ? FaultCode.MISSING : pct > MOST_PCT ? FaultCode.TOO_LARGE : FaultCode.TOO_SMALL;
-                Double limit = pct == null ? null : Double.valueOf(pct > MOST_PCT ? MOST_PCT : 0);
+            if (pct == null || !(pct >= 0) || pct > Limit.BAKERS_PCT.most()) {
+                FaultCode code = pct == null
+                        ? FaultCode.MISSING
+                        : pct > Limit.BAKERS_PCT.most() ? FaultCode.TOO_LARGE : FaultCode.TOO_SMALL;
+                Double limit = pct == null
+                        ? null
+                        : Double.valueOf(pct > Limit.BAKERS_PCT.most() ? Limit.BAKERS_PCT.most() : 0);
                 faults.add(new Fault(index, "pct", code, pct == null ? null : pct.toString(), limit));
             } else {
                 sum += pct;

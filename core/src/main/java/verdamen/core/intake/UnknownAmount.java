@@ -15,6 +15,7 @@ import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
@@ -24,7 +25,6 @@ public final class UnknownAmount {
 
     private static final double TRIAL_GRAMS = 100;
     private static final double PERCENT = 100;
-    private static final double MOST_BOWL_LOSS_PCT = 20;
 
     private UnknownAmount() {}
 
@@ -74,8 +74,9 @@ public final class UnknownAmount {
                     throw refused(other.index(), "grams", FaultCode.MISSING, null, null);
                 });
         double loss = bowlLossPct == null ? Coefficient.BOWL_LOSS.value() : bowlLossPct / PERCENT;
-        if (!(loss >= 0 && loss <= MOST_BOWL_LOSS_PCT / PERCENT)) {
-            throw refused(null, "bowlLossPct", FaultCode.TOO_LARGE, String.valueOf(bowlLossPct), MOST_BOWL_LOSS_PCT);
+        if (!(loss >= 0 && loss <= Limit.BOWL_LOSS_PCT.most() / PERCENT)) {
+            throw refused(
+                    null, "bowlLossPct", FaultCode.TOO_LARGE, String.valueOf(bowlLossPct), Limit.BOWL_LOSS_PCT.most());
         }
         List<Line> known = formula.lines().stream()
                 .filter(line -> line.part() == open.part())

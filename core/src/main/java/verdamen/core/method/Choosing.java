@@ -10,6 +10,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
+import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
@@ -87,7 +88,7 @@ final class Choosing {
                     && line.open() == null
                     && isInclusion(line, spec, pantry)
                     && !"surface".equals(line.part());
-            lines.add(moves ? line.copy().part(workedIn ? null : FILLING).line() : line);
+            lines.add(moves ? line.in(workedIn ? null : Part.FILLING) : line);
         }
         return spec.withLines(lines).withMethod(workedIn ? method : method.withSeal(code));
     }

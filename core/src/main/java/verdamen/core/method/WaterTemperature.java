@@ -32,6 +32,9 @@ import verdamen.core.model.Unit;
  * @param hotC temperature of the hot water, °C
  * @param coldC temperature of the cold water, °C
  * @param others what else could be warmed or cooled instead, the easiest first; empty when nothing binds
+ * @param flourC the flour and what else stands in the kitchen, °C
+ * @param kneadMinutes minutes of kneading that are counted
+ * @param useC what to pour it at, to the degree; absent when no water does it
  * @param steps how it comes about
  */
 public record WaterTemperature(
@@ -45,6 +48,9 @@ public record WaterTemperature(
         @Nullable Double coldGrams,
         double hotC,
         double coldC,
+        double flourC,
+        double kneadMinutes,
+        @Nullable Double useC,
         List<Other> others,
         List<Step> steps) {
 
@@ -136,7 +142,7 @@ public record WaterTemperature(
         }
 
         private double celsius(DoughRow row) {
-            Double own = row.line().temperatureC();
+            Double own = row.line().measured().temperatureC();
             return own == null ? asked.flourC() : own;
         }
 
@@ -165,6 +171,9 @@ public record WaterTemperature(
                         null,
                         asked.hotC(),
                         asked.coldC(),
+                        asked.flourC(),
+                        asked.kneadMinutes(),
+                        null,
                         List.of(),
                         List.of());
             }
@@ -195,8 +204,20 @@ public record WaterTemperature(
                     mixes ? Double.valueOf(waterGrams - hot) : null,
                     asked.hotC(),
                     asked.coldC(),
+                    asked.flourC(),
+                    asked.kneadMinutes(),
+                    use(verdict, wanted, limit),
                     limit == null ? List.of() : instead(wanted, limit),
                     steps);
+        }
+
+        /** What is poured, to a degree as a thermometer shows it: what is wanted, or the most that yeast bears. */
+        private static @Nullable Double use(Verdict verdict, double wanted, @Nullable Double limit) {
+            return switch (verdict) {
+                case MIX, HEAT_IT, ICE -> Double.valueOf(Math.round(wanted));
+                case HARMS_YEAST -> limit == null ? null : Double.valueOf(Math.round(limit));
+                default -> null;
+            };
         }
 
         private Verdict verdict(double wanted) {

@@ -49,6 +49,11 @@ public enum Coefficient {
             0.03, Unit.FACTOR, Sureness.MEDIUM, "relative sd of filling a vessel of known size with what pours"),
     SPOONED_FILLING_SD(
             0.08, Unit.FACTOR, Sureness.MEDIUM, "relative sd of filling a vessel of known size with what packs"),
+    VESSEL_FILLING_SD(
+            0.15,
+            Unit.FACTOR,
+            Sureness.LOW,
+            "relative sd of filling a vessel of the kitchen's own, before it is weighed"),
     HEAPED_FACTOR(1.3, Unit.FACTOR, Sureness.LOW, "a heaped spoon against a level one"),
     GENEROUS_FACTOR(1.12, Unit.FACTOR, Sureness.LOW, "a rounded or generous measure against a level one"),
     SCANT_FACTOR(0.9, Unit.FACTOR, Sureness.LOW, "a scant measure against a level one"),
@@ -87,6 +92,14 @@ public enum Coefficient {
             35, Unit.CELSIUS, Sureness.MEDIUM, "mash from here on is still hot: its starch has not set, and it sticks"),
     TYPICAL_SALT_PCT(
             1.5, Unit.PERCENT, Sureness.LOW, "salt strewn over cut vegetables to draw their water, on their weight"),
+    SCALE_STEP(1, Unit.GRAMS, Sureness.HIGH, "what a kitchen scale shows"),
+    FINE_SCALE_STEP(0.1, Unit.GRAMS, Sureness.HIGH, "what a fine scale shows of small masses"),
+    FINE_SCALE_BELOW(20, Unit.GRAMS, Sureness.HIGH, "masses below this are put on a fine scale"),
+    USUALLY_BOUGHT(300, Unit.GRAMS, Sureness.LOW, "what a preparation begins with before its weight is typed"),
+    USUAL_FLOUR(400, Unit.GRAMS, Sureness.LOW, "flour of a style's usual dough, before its weight is typed"),
+    USUAL_REST(20, Unit.MINUTES, Sureness.LOW, "a further rest, before its length is typed"),
+    USUAL_CHILL(60, Unit.MINUTES, Sureness.LOW, "a chill, before its length is typed"),
+    USUAL_SECOND_KNEAD(3, Unit.MINUTES, Sureness.LOW, "a second kneading, before its length is typed"),
     SCALE_TOLERANCE(0.02, Unit.FACTOR, Sureness.HIGH, "two weighings of the same thing may differ by this share"),
     SCALE_TOLERANCE_LEAST(1, Unit.GRAMS, Sureness.HIGH, "two weighings of the same thing may always differ by this"),
     SAFE_COOLING_C(

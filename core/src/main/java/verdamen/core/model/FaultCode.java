@@ -18,12 +18,18 @@ public enum FaultCode implements Coded {
     CONTRADICTS("contradicts"),
     /** The day has not come yet. */
     IN_THE_FUTURE("in-the-future"),
-    /** Something still uses it. */
+    /** What the field names, by its value, still uses it. */
     IN_USE("in-use"),
+    /** What the field names, by its value, could no longer be read. */
+    BREAKS("breaks"),
     /** The name is taken already. */
     TAKEN("taken"),
-    /** The text is longer than allowed. */
+    /** The text is longer than allowed; the value is its number of characters. */
     TOO_LONG("too-long"),
+    /** There are more of them than allowed; the value is their number. */
+    TOO_MANY("too-many"),
+    /** The text holds characters that no keyboard types. */
+    CONTROL_CHARACTERS("control-characters"),
     /** The weights would make matter out of nothing: there is less than that. */
     CREATES_MATTER("creates-matter"),
     /** The weights would drive the water below zero: only dry matter is left before. */
@@ -32,6 +38,10 @@ public enum FaultCode implements Coded {
     NOT_FOR_THIS_STEP("not-for-this-step"),
     /** The temperatures contradict each other. */
     IMPOSSIBLE_TEMPERATURES("impossible-temperatures"),
+    /** The value is of the wrong kind, or its name is not known. */
+    WRONG_KIND("wrong-kind"),
+    /** What was saved, or given as a file, cannot be read by this program. */
+    UNREADABLE("unreadable"),
     /** Nothing in the dough takes up water the way flour does. */
     NO_FLOUR("no-flour");
 

@@ -11,7 +11,13 @@ public final class Faults {
 
     /** Adds a fault. */
     public void add(@Nullable Integer line, String field, FaultCode code, @Nullable Object value) {
-        found.add(new Fault(line, field, code, value == null ? null : value.toString(), null));
+        add(line, field, code, value, null);
+    }
+
+    /** Adds a fault with the limit that was passed. */
+    public void add(
+            @Nullable Integer line, String field, FaultCode code, @Nullable Object value, @Nullable Double limit) {
+        found.add(new Fault(line, field, code, value == null ? null : value.toString(), limit));
     }
 
     /** Adds faults found elsewhere. */
@@ -26,26 +32,40 @@ public final class Faults {
         }
     }
 
-    /** A number between two limits, both allowed; absent is no fault. */
+    /** A number within a limit; absent is no fault. */
+    public void number(String field, @Nullable Double value, Limit limit) {
+        number(null, field, value, limit);
+    }
+
+    /** A number of a line within a limit; absent is no fault. */
+    public void number(@Nullable Integer line, String field, @Nullable Double value, Limit limit) {
+        number(line, field, value, limit.least(), limit.most());
+    }
+
+    /** A number between two ends that depend on others, both allowed; absent is no fault. */
     public void number(String field, @Nullable Double value, double least, double most) {
         number(null, field, value, least, most);
     }
 
-    /** A number of a line between two limits, both allowed; absent is no fault. */
-    public void number(@Nullable Integer line, String field, @Nullable Double value, double least, double most) {
+    private void number(@Nullable Integer line, String field, @Nullable Double value, double least, double most) {
         if (value == null) {
             return;
         }
         if (!Double.isFinite(value)) {
-            found.add(new Fault(line, field, FaultCode.NOT_A_NUMBER, value.toString(), null));
+            add(line, field, FaultCode.NOT_A_NUMBER, value);
         } else if (value < least) {
-            found.add(new Fault(line, field, FaultCode.TOO_SMALL, value.toString(), least));
+            add(line, field, FaultCode.TOO_SMALL, value, least);
         } else if (value > most) {
-            found.add(new Fault(line, field, FaultCode.TOO_LARGE, value.toString(), most));
+            add(line, field, FaultCode.TOO_LARGE, value, most);
         }
     }
 
-    /** A number that must be there, between two limits; 0 when it is not. */
+    /** A number that must be there, within a limit; 0 when it is not. */
+    public double needed(String field, @Nullable Double value, Limit limit) {
+        return needed(field, value, limit.least(), limit.most());
+    }
+
+    /** A number that must be there, between two ends that depend on others; 0 when it is not. */
     public double needed(String field, @Nullable Double value, double least, double most) {
         if (value == null) {
             add(null, field, FaultCode.MISSING, null);
@@ -55,8 +75,18 @@ public final class Faults {
         return value;
     }
 
+    /** No more of something than allowed; the list itself, cut at the limit when it is longer, so that reading on is safe. */
+    public <T> List<T> atMost(String field, @Nullable List<T> list, Limit limit) {
+        List<T> there = list == null ? List.of() : list;
+        if (there.size() <= limit.mostCount()) {
+            return there;
+        }
+        add(null, field, FaultCode.TOO_MANY, there.size(), limit.most());
+        return there.subList(0, limit.mostCount());
+    }
+
     /** A text that must be there, without blanks at its ends, no longer than allowed; empty when it is not. */
-    public String text(String field, @Nullable String value, int longest) {
+    public String text(String field, @Nullable String value, Limit longest) {
         String text = value == null ? "" : value.strip();
         if (text.isEmpty()) {
             add(null, field, FaultCode.MISSING, null);
@@ -65,12 +95,23 @@ public final class Faults {
     }
 
     /** A text no longer than allowed; empty when it is absent. */
-    public String optionalText(String field, @Nullable String value, int longest) {
+    public String optionalText(String field, @Nullable String value, Limit longest) {
+        return optionalText(null, field, value, longest);
+    }
+
+    /** A text of a line no longer than allowed, without control characters; empty when it is absent. */
+    public String optionalText(@Nullable Integer line, String field, @Nullable String value, Limit longest) {
         String text = value == null ? "" : value.strip();
-        if (text.length() > longest) {
-            found.add(new Fault(null, field, FaultCode.TOO_LONG, text.length() + " characters", (double) longest));
+        if (text.length() > longest.mostCount()) {
+            add(line, field, FaultCode.TOO_LONG, text.length(), longest.most());
+        } else if (text.chars().anyMatch(Faults::isControl)) {
+            add(line, field, FaultCode.CONTROL_CHARACTERS, null);
         }
         return text;
+    }
+
+    private static boolean isControl(int character) {
+        return Character.isISOControl(character) && character != '\n' && character != '\r' && character != '\t';
     }
 
     /** A choice by its code; null, with a fault, when it is none. */
@@ -83,6 +124,11 @@ public final class Faults {
             add(null, field, FaultCode.UNKNOWN_CODE, code);
             return null;
         });
+    }
+
+    /** How many there are so far. */
+    public int count() {
+        return found.size();
     }
 
     /** Whether there is none. */
@@ -104,5 +150,13 @@ public final class Faults {
         if (!found.isEmpty()) {
             throw new RefusedException(found);
         }
+    }
+
+    /** A refusal for one fault. */
+    public static RefusedException refusal(
+            @Nullable Integer line, String field, FaultCode code, @Nullable Object value) {
+        Faults faults = new Faults();
+        faults.add(line, field, code, value);
+        return new RefusedException(faults.all());
     }
 }

@@ -31,5 +31,15 @@ public enum Unit {
     /** Softness S, brings over drinks; 1 is a just-soft unleavened dough. */
     SOFTNESS,
     /** A plain count, such as the number of standard deviations. */
-    COUNT
+    COUNT,
+    /** Milligrams. */
+    MILLIGRAMS,
+    /** Millilitres. */
+    MILLILITRES,
+    /** Grams per millilitre, of a density. */
+    GRAMS_PER_MILLILITRE,
+    /** Characters of a text. */
+    CHARACTERS,
+    /** Bytes of a request or file. */
+    BYTES
 }

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 
 /**
  * An ingredient of a kitchen's own as asked, not yet checked. Percentages are of 100 g as it is.
@@ -90,12 +91,8 @@ public record IngredientSpec(
                 ingredient.notes());
     }
 
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_NOTES = 500;
-    private static final int LONGEST_WORD = 40;
     private static final double WHOLE = 100;
     private static final double TOLERANCE = 2;
-    private static final double MOST_SODIUM_MG = 40_000;
     private static final double USUAL_TAU_MIN = 4;
     private static final double USUAL_PARTICLE_UM = 200;
     private static final String OWN_GROUP = "own";
@@ -113,24 +110,26 @@ public record IngredientSpec(
     /** Finds everything that is impossible about it. */
     public Faults check() {
         Faults faults = new Faults();
-        faults.text("name", name, LONGEST_NAME);
-        faults.optionalText("group", group, LONGEST_WORD);
-        faults.optionalText("pieceName", pieceName, LONGEST_WORD);
-        faults.optionalText("notes", notes, LONGEST_NOTES);
+        faults.text("name", name, Limit.NAME);
+        faults.optionalText("group", group, Limit.WORD);
+        faults.optionalText("pieceName", pieceName, Limit.WORD);
+        faults.optionalText("notes", notes, Limit.NOTE);
+        faults.atMost("allergens", allergens, Limit.ALLERGENS)
+                .forEach(allergen -> faults.text("allergens", allergen, Limit.WORD));
         Role asked = faults.choice("role", role, Role.class);
-        faults.needed("waterPct", waterPct, 0, WHOLE);
-        faults.needed("proteinPct", proteinPct, 0, WHOLE);
-        faults.needed("fatPct", fatPct, 0, WHOLE);
-        double carb = faults.needed("carbPct", carbPct, 0, WHOLE);
+        faults.needed("waterPct", waterPct, Limit.COMPOSITION_PCT);
+        faults.needed("proteinPct", proteinPct, Limit.COMPOSITION_PCT);
+        faults.needed("fatPct", fatPct, Limit.COMPOSITION_PCT);
+        double carb = faults.needed("carbPct", carbPct, Limit.COMPOSITION_PCT);
         faults.number("fibrePct", fibrePct, 0, carb);
         faults.number("sugarsPct", sugarsPct, 0, carb);
-        faults.number("ashPct", ashPct, 0, WHOLE);
-        faults.number("sodiumMg", sodiumMg, 0, MOST_SODIUM_MG);
-        faults.needed("bulkDensityGPerMl", bulkDensityGPerMl, 0.03, 3);
-        faults.number("pieceGrams", pieceGrams, 0.01, 20_000);
-        faults.number("absorptionPct", absorptionPct, 20, 1500);
-        faults.number("uptakeTauMin", uptakeTauMin, 0.1, 120);
-        faults.number("glutenQuality", glutenQuality, 0, 1);
+        faults.number("ashPct", ashPct, Limit.COMPOSITION_PCT);
+        faults.number("sodiumMg", sodiumMg, Limit.SODIUM_MG);
+        faults.needed("bulkDensityGPerMl", bulkDensityGPerMl, Limit.DENSITY);
+        faults.number("pieceGrams", pieceGrams, Limit.INGREDIENT_PIECE_GRAMS);
+        faults.number("absorptionPct", absorptionPct, Limit.ABSORPTION_PCT);
+        faults.number("uptakeTauMin", uptakeTauMin, Limit.UPTAKE_TAU_MIN);
+        faults.number("glutenQuality", glutenQuality, Limit.GLUTEN_QUALITY);
         if (asked == Role.FLOUR) {
             faults.require(absorptionPct != null, "absorptionPct", FaultCode.MISSING, null);
         }

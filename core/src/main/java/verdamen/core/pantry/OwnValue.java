@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 
 /**
  * A figure of a kitchen's own over the book's.
@@ -18,27 +19,25 @@ public record OwnValue(Field field, double value, String source) {
 
     /** A figure that a kitchen may know better than the book. */
     public enum Field implements Coded {
-        WATER_PCT("waterPct", 0, 100),
-        PROTEIN_PCT("proteinPct", 0, 100),
-        FAT_PCT("fatPct", 0, 100),
-        CARB_PCT("carbPct", 0, 100),
-        FIBRE_PCT("fibrePct", 0, 100),
-        SUGARS_PCT("sugarsPct", 0, 100),
-        SODIUM_MG("sodiumMg", 0, 40_000),
-        BULK_DENSITY("bulkDensityGPerMl", 0.03, 3),
-        PIECE_GRAMS("pieceGrams", 0.01, 20_000),
-        ABSORPTION_PCT("absorptionPct", 20, 1500),
-        UPTAKE_TAU_MIN("uptakeTauMin", 0.1, 120),
-        GLUTEN_QUALITY("glutenQuality", 0, 1);
+        WATER_PCT("waterPct", Limit.WATER_PCT),
+        PROTEIN_PCT("proteinPct", Limit.PROTEIN_PCT),
+        FAT_PCT("fatPct", Limit.COMPOSITION_PCT),
+        CARB_PCT("carbPct", Limit.COMPOSITION_PCT),
+        FIBRE_PCT("fibrePct", Limit.COMPOSITION_PCT),
+        SUGARS_PCT("sugarsPct", Limit.COMPOSITION_PCT),
+        SODIUM_MG("sodiumMg", Limit.SODIUM_MG),
+        BULK_DENSITY("bulkDensityGPerMl", Limit.DENSITY),
+        PIECE_GRAMS("pieceGrams", Limit.INGREDIENT_PIECE_GRAMS),
+        ABSORPTION_PCT("absorptionPct", Limit.ABSORPTION_PCT),
+        UPTAKE_TAU_MIN("uptakeTauMin", Limit.UPTAKE_TAU_MIN),
+        GLUTEN_QUALITY("glutenQuality", Limit.GLUTEN_QUALITY);
 
         private final String code;
-        private final double least;
-        private final double most;
+        private final Limit limit;
 
-        Field(String code, double least, double most) {
+        Field(String code, Limit limit) {
             this.code = code;
-            this.least = least;
-            this.most = most;
+            this.limit = limit;
         }
 
         @Override
@@ -73,12 +72,12 @@ public record OwnValue(Field field, double value, String source) {
     /** Finds what is impossible about a value for an ingredient that has these own values already. */
     public Faults check(Ingredient book, Map<Field, Double> others) {
         Faults faults = new Faults();
-        faults.number(field.code(), value, field.least, field.most);
+        faults.number(field.code(), value, field.limit);
         boolean drinks = book.behaviour() != null;
         boolean forDrinkers =
                 field == Field.ABSORPTION_PCT || field == Field.UPTAKE_TAU_MIN || field == Field.GLUTEN_QUALITY;
         faults.require(!forDrinkers || drinks, field.code(), FaultCode.NOT_FOR_THIS_INGREDIENT, value);
-        faults.text("source", source, 200);
+        faults.text("source", source, Limit.SOURCE);
         if (faults.none()) {
             Map<Field, Double> all = new EnumMap<>(Field.class);
             all.putAll(others);

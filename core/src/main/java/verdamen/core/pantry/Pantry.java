@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import verdamen.core.pantry.Aliases.Kind;
 
 /**
  * Everything a formula can be made from, by code: ingredients, styles, forms, feel words and measures. Immutable.
@@ -21,6 +22,17 @@ public final class Pantry {
     private final Map<String, Form> forms;
     private final List<Feel> feels;
     private final List<Measure> measures;
+    private final Aliases aliases;
+
+    /** A pantry of these without old codes; see {@link #Pantry(Collection, Collection, Collection, List, List, Aliases)}. */
+    public Pantry(
+            Collection<Ingredient> ingredients,
+            Collection<Style> styles,
+            Collection<Form> forms,
+            List<Feel> feels,
+            List<Measure> measures) {
+        this(ingredients, styles, forms, feels, measures, Aliases.NONE);
+    }
 
     /** A pantry of these; a code twice, feel words with a gap, or a pantry without water is refused. */
     public Pantry(
@@ -28,12 +40,14 @@ public final class Pantry {
             Collection<Style> styles,
             Collection<Form> forms,
             List<Feel> feels,
-            List<Measure> measures) {
+            List<Measure> measures,
+            Aliases aliases) {
         this.ingredients = byCode(ingredients, Ingredient::code);
         this.styles = byCode(styles, Style::code);
         this.forms = byCode(forms, Form::code);
         this.feels = List.copyOf(feels);
         this.measures = List.copyOf(measures);
+        this.aliases = aliases;
         for (int i = 1; i < feels.size(); i++) {
             if (feels.get(i).softnessFrom() != feels.get(i - 1).softnessTo()) {
                 throw new IllegalArgumentException(
@@ -44,19 +58,29 @@ public final class Pantry {
         required(PLAIN_WATER);
     }
 
-    /** The ingredient with this code. */
+    /** This pantry with other ingredients. */
+    public Pantry withIngredients(Collection<Ingredient> others) {
+        return new Pantry(others, styles(), forms(), feels, measures, aliases);
+    }
+
+    /** What rows of the book were called before. */
+    public Aliases aliases() {
+        return aliases;
+    }
+
+    /** The ingredient with this code, or the one that had it before. */
     public Optional<Ingredient> ingredient(String code) {
-        return Optional.ofNullable(ingredients.get(code));
+        return Optional.ofNullable(ingredients.get(aliases.current(Kind.INGREDIENT, code)));
     }
 
-    /** The style with this code. */
+    /** The style with this code, or the one that had it before. */
     public Optional<Style> style(String code) {
-        return Optional.ofNullable(styles.get(code));
+        return Optional.ofNullable(styles.get(aliases.current(Kind.STYLE, code)));
     }
 
-    /** The form with this code. */
+    /** The form with this code, or the one that had it before. */
     public Optional<Form> form(String code) {
-        return Optional.ofNullable(forms.get(code));
+        return Optional.ofNullable(forms.get(aliases.current(Kind.FORM, code)));
     }
 
     /** The word for a softness; the last one has no upper end. */

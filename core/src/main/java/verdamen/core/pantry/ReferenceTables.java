@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Table;
 import verdamen.core.model.Table.Row;
+import verdamen.core.pantry.Aliases.Kind;
+import verdamen.core.pantry.Aliases.Old;
 
 /**
  * The book: typical values of ingredients, behaviours, styles, forms, feel words and measures, from the tables beside
@@ -26,7 +28,18 @@ public final class ReferenceTables {
                 read("styles", ReferenceTables::style),
                 read("forms", ReferenceTables::form),
                 read("feel", ReferenceTables::feel),
-                read("measures", ReferenceTables::measure));
+                read("measures", ReferenceTables::measure),
+                aliases());
+    }
+
+    private static Aliases aliases() {
+        return new Aliases(
+                read(
+                                "aliases",
+                                row -> Map.entry(
+                                        new Old(row.choice("kind", Kind.class), row.text("old")), row.text("new")))
+                        .stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
     }
 
     private static Ingredient ingredient(Row row, @Nullable Behaviour behaviour) {

@@ -8,6 +8,7 @@ import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
@@ -15,10 +16,6 @@ import verdamen.core.pantry.Role;
 /** Checks a preparation chain as asked against a pantry and works it out, step by step. */
 public final class ChainReader {
 
-    private static final int LONGEST_KEY = 40;
-    private static final int LONGEST_NAME = 60;
-    private static final double MOST_GRAMS = 1_000_000;
-    private static final int MOST_STEPS = 30;
     private static final String DRY_PULSE = "dry-pulse";
 
     private final Pantry pantry;
@@ -45,10 +42,10 @@ public final class ChainReader {
     }
 
     private Optional<Chain> chain(ChainSpec spec, LiquidUse usual) {
-        int before = faults.all().size();
-        String key = faults.text(path + ".key", spec.key(), LONGEST_KEY);
-        String name = faults.optionalText(path + ".name", spec.name(), LONGEST_NAME);
-        double grams = faults.needed(path + ".grams", spec.grams(), 0, MOST_GRAMS);
+        int before = faults.count();
+        String key = faults.text(path + ".key", spec.key(), Limit.CHAIN_KEY);
+        String name = faults.optionalText(path + ".name", spec.name(), Limit.SHORT_NAME);
+        double grams = faults.needed(path + ".grams", spec.grams(), Limit.GRAMS);
         LiquidUse use = spec.liquid() == null
                 ? usual
                 : Coded.find(LiquidUse.class, spec.liquid()).orElseGet(() -> {
@@ -59,11 +56,8 @@ public final class ChainReader {
         if (bought != null && !canBePrepared(bought)) {
             faults.add(null, path + ".ingredient", FaultCode.NOT_FOR_THIS_STEP, bought.name());
         }
-        List<StepSpec> steps = spec.steps() == null ? List.of() : spec.steps();
-        if (steps.size() > MOST_STEPS) {
-            faults.number(path + ".steps", (double) steps.size(), 0, MOST_STEPS);
-        }
-        if (bought == null || faults.all().size() > before) {
+        List<StepSpec> steps = faults.atMost(path + ".steps", spec.steps(), Limit.STEPS);
+        if (bought == null || faults.count() > before) {
             return Optional.empty();
         }
         StepRunner runner = new StepRunner(pantry, use);
@@ -73,7 +67,7 @@ public final class ChainReader {
             String at = path + ".steps[" + index + "]";
             Checked step = checked(steps.get(index), at);
             StepResult result = step == null ? null : runner.run(step, state, faults, at);
-            if (result == null || faults.all().size() > before) {
+            if (result == null || faults.count() > before) {
                 return Optional.empty();
             }
             results.add(result);
@@ -82,7 +76,8 @@ public final class ChainReader {
         return Optional.of(done(key, name.isEmpty() ? bought.name() : name, bought, grams, results, state, use));
     }
 
-    private static boolean canBePrepared(Ingredient ingredient) {
+    /** Whether a preparation chain can begin with an ingredient. */
+    public static boolean canBePrepared(Ingredient ingredient) {
         return switch (ingredient.role()) {
             case INCLUSION, DRY_ADDITION, FAT -> true;
             case DAIRY -> ingredient.behaviour() != null;
@@ -155,12 +150,12 @@ public final class ChainReader {
     record Checked(StepKind kind, StepSpec spec, double addedWaterGrams, List<Addition> additions) {}
 
     private @Nullable Checked checked(StepSpec spec, String at) {
-        int before = faults.all().size();
+        int before = faults.count();
         StepKind kind = faults.choice(at + ".kind", spec.kind(), StepKind.class);
-        faults.number(at + ".beforeGrams", spec.beforeGrams(), 0, MOST_GRAMS);
-        faults.number(at + ".afterGrams", spec.afterGrams(), 0, MOST_GRAMS);
-        faults.number(at + ".liquidGrams", spec.liquidGrams(), 0, MOST_GRAMS);
-        faults.number(at + ".pieceMm", spec.pieceMm(), 0.1, 50);
+        faults.number(at + ".beforeGrams", spec.beforeGrams(), Limit.GRAMS);
+        faults.number(at + ".afterGrams", spec.afterGrams(), Limit.GRAMS);
+        faults.number(at + ".liquidGrams", spec.liquidGrams(), Limit.GRAMS);
+        faults.number(at + ".pieceMm", spec.pieceMm(), Limit.CUT_MM);
         boolean runs = kind != null && kind.loses();
         if (spec.liquidGrams() != null && kind != null && !runs) {
             faults.add(null, at + ".liquidGrams", FaultCode.NOT_FOR_THIS_STEP, spec.liquidGrams());
@@ -170,12 +165,12 @@ public final class ChainReader {
         }
         double water = 0;
         List<Addition> additions = new ArrayList<>();
-        List<StepSpec.AddedSpec> added = spec.added() == null ? List.of() : spec.added();
+        List<StepSpec.AddedSpec> added = faults.atMost(at + ".added", spec.added(), Limit.ADDITIONS);
         for (int index = 0; index < added.size(); index++) {
             String place = at + ".added[" + index + "]";
             Ingredient ingredient =
                     ingredient(place + ".ingredient", added.get(index).ingredient());
-            double grams = faults.needed(place + ".grams", added.get(index).grams(), 0, MOST_GRAMS);
+            double grams = faults.needed(place + ".grams", added.get(index).grams(), Limit.GRAMS);
             if (ingredient != null && ingredient.isPlainWater()) {
                 water += grams;
             } else if (ingredient != null && (ingredient.role() == Role.FLOUR || ingredient.isStarter())) {
@@ -184,15 +179,15 @@ public final class ChainReader {
                 additions.add(new Addition(ingredient, grams));
             }
         }
-        return kind == null || faults.all().size() > before ? null : new Checked(kind, spec, water, additions);
+        return kind == null || faults.count() > before ? null : new Checked(kind, spec, water, additions);
     }
 
     private void temperatures(StepSpec.CoolingSpec cooling, String at) {
-        faults.number(at + ".fromC", cooling.fromC(), 0, 150);
-        faults.number(at + ".roomC", cooling.roomC(), -30, 60);
-        faults.number(at + ".targetC", cooling.targetC(), 0, 100);
-        faults.number(at + ".readMinute", cooling.readMinute(), 0.1, 1440);
-        faults.number(at + ".readC", cooling.readC(), -30, 150);
+        faults.number(at + ".fromC", cooling.fromC(), Limit.COOLING_FROM_C);
+        faults.number(at + ".roomC", cooling.roomC(), Limit.COOLING_ROOM_C);
+        faults.number(at + ".targetC", cooling.targetC(), Limit.COOLING_TARGET_C);
+        faults.number(at + ".readMinute", cooling.readMinute(), Limit.COOLING_READ_MINUTE);
+        faults.number(at + ".readC", cooling.readC(), Limit.COOLING_READ_C);
         if ((cooling.readMinute() == null) != (cooling.readC() == null)) {
             faults.add(null, at + (cooling.readC() == null ? ".readC" : ".readMinute"), FaultCode.MISSING, null);
         }

@@ -1,7 +1,10 @@
 package verdamen.core.prep;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.Aliases;
+import verdamen.core.pantry.Aliases.Kind;
 
 /**
  * A preparation chain as asked: codes and numbers, not yet checked. {@link ChainReader} turns it into a {@link Chain}.
@@ -20,4 +23,34 @@ public record ChainSpec(
         @Nullable String ingredient,
         @Nullable Double grams,
         @Nullable String liquid,
-        @Nullable List<StepSpec> steps) {}
+        @Nullable List<StepSpec> steps) {
+
+    /** This chain with a further step. */
+    public ChainSpec withStep(StepSpec step) {
+        List<StepSpec> all = new ArrayList<>(steps == null ? List.of() : steps);
+        all.add(step);
+        return new ChainSpec(key, name, ingredient, grams, liquid, all);
+    }
+
+    /** This chain with another step in the place of one. */
+    public ChainSpec withStepAt(int index, StepSpec step) {
+        List<StepSpec> all = new ArrayList<>(steps == null ? List.of() : steps);
+        all.set(index, step);
+        return new ChainSpec(key, name, ingredient, grams, liquid, all);
+    }
+
+    /** This chain with the codes that rows of the book have now. */
+    public ChainSpec withCurrentCodes(Aliases aliases) {
+        return new ChainSpec(
+                key,
+                name,
+                ingredient == null ? null : aliases.current(Kind.INGREDIENT, ingredient),
+                grams,
+                liquid,
+                steps == null
+                        ? null
+                        : steps.stream()
+                                .map(step -> step.withCurrentCodes(aliases))
+                                .toList());
+    }
+}

@@ -1,7 +1,10 @@
 package verdamen.core.prep;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.Aliases;
+import verdamen.core.pantry.Aliases.Kind;
 
 /**
  * A step of a preparation chain as asked. Every weight may be absent: the typical value stands in.
@@ -33,7 +36,12 @@ public record StepSpec(
      * @param grams how much, g
      */
     public record AddedSpec(
-            @Nullable String ingredient, @Nullable Double grams) {}
+            @Nullable String ingredient, @Nullable Double grams) {
+
+        private AddedSpec withCurrentCode(Aliases aliases) {
+            return new AddedSpec(ingredient == null ? null : aliases.current(Kind.INGREDIENT, ingredient), grams);
+        }
+    }
 
     /**
      * The temperatures of a cooling.
@@ -53,9 +61,38 @@ public record StepSpec(
             @Nullable Double readMinute,
             @Nullable Double readC) {}
 
+    /** This step with the codes that rows of the book have now. */
+    StepSpec withCurrentCodes(Aliases aliases) {
+        return added == null
+                ? this
+                : new StepSpec(
+                        kind,
+                        beforeGrams,
+                        afterGrams,
+                        liquidGrams,
+                        pieceMm,
+                        drained,
+                        added.stream()
+                                .map(each -> each.withCurrentCode(aliases))
+                                .toList(),
+                        cooling);
+    }
+
     /** A step with typical values. */
     public static StepSpec of(StepKind kind) {
-        return new StepSpec(kind.code(), null, null, null, null, null, null, null);
+        return of(kind.code());
+    }
+
+    /** A step with typical values, by the code of its kind. */
+    public static StepSpec of(String kind) {
+        return new StepSpec(kind, null, null, null, null, null, null, null);
+    }
+
+    /** This step with something more put in. */
+    public StepSpec alsoAdding(String ingredient, double grams) {
+        List<AddedSpec> all = new ArrayList<>(added == null ? List.of() : added);
+        all.add(new AddedSpec(ingredient, grams));
+        return new StepSpec(kind, beforeGrams, afterGrams, liquidGrams, pieceMm, drained, all, cooling);
     }
 
     /** This step with the weight after it. */

@@ -12,6 +12,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 import verdamen.core.prep.Pressing;
@@ -64,18 +65,20 @@ public class BalancePropertiesTest {
             LineSpec line = lines(spec).get(row.line());
             boolean inclusion = line.form() != null;
             if (inclusion) {
-                double water = line.waterPct() == null
+                double water = line.measuredOrNone().waterPct() == null
                         ? BOOK.ingredient(line.ingredient())
                                 .orElseThrow()
                                 .composition()
                                 .waterPct()
-                        : line.waterPct();
+                        : line.measuredOrNone().waterPct();
                 double liquid = 0.5 * Pressing.mostLiquidGrams(line.grams(), water / 100);
                 Pressing.Left left = Pressing.press(line.grams(), water / 100, liquid);
                 List<LineSpec> pressed = new ArrayList<>(lines(spec));
                 pressed.set(
                         row.line(),
-                        line.withGrams(left.grams()).withFormAndWater(line.form(), 100 * left.waterShare()));
+                        line.withGrams(left.grams())
+                                .withForm(line.form())
+                                .withMeasured(Measured.NONE.withWaterPct(100 * left.waterShare())));
                 double after = brings(balance(spec.withLines(pressed)), row.line());
                 assertTrue(after <= row.bringsGrams() + EPSILON, line.ingredient());
             }
@@ -104,7 +107,7 @@ public class BalancePropertiesTest {
         for (LineChange change : way.changes()) {
             LineSpec line = lines.get(change.line()).withGrams(change.grams());
             if (change.waterPct() != null) {
-                line = line.withFormAndWater(change.form(), change.waterPct());
+                line = line.withForm(change.form()).withMeasured(Measured.NONE.withWaterPct(change.waterPct()));
             }
             lines.set(change.line(), line);
         }

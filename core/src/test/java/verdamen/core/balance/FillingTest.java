@@ -15,6 +15,7 @@ import verdamen.core.Doughs;
 import verdamen.core.balance.Filling.FillingWayOut;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
@@ -71,9 +72,9 @@ public class FillingTest {
                 filling("chickpea-roasted-flour", 5, null),
                 filling("potato-boiled", 250, "mash"));
         List<LineSpec> chained = new ArrayList<>(mixed.lines());
-        chained.set(2, LineSpec.ofPrep("c").copy().part("filling").line());
+        chained.set(2, LineSpec.ofPrep("c").withPart("filling"));
         List<LineSpec> part = new ArrayList<>(chained);
-        part.set(2, LineSpec.ofPrep("c").copy().part("filling").grams(120.0).line());
+        part.set(2, LineSpec.ofPrep("c").withPart("filling").withGrams(120.0));
         List<ChainSpec> chains =
                 List.of(new ChainSpec("c", null, "courgette-raw", 160.0, null, List.of(StepSpec.of(StepKind.GRATE))));
         return new Object[][] {
@@ -130,7 +131,9 @@ public class FillingTest {
         LineSpec grams = line.withGrams(change.grams());
         lines.set(
                 change.line(),
-                change.waterPct() == null ? grams : grams.withFormAndWater(change.form(), change.waterPct()));
+                change.waterPct() == null
+                        ? grams
+                        : grams.withForm(change.form()).withMeasured(Measured.NONE.withWaterPct(change.waterPct())));
         return spec.withLines(lines);
     }
 

@@ -55,7 +55,7 @@ public class RangesTest {
     }
 
     private static LineSpec line(String ingredient, double grams, Double sd) {
-        return new LineSpec(ingredient, grams, sd, null, null, null, null, null, null, null, null, null);
+        return LineSpec.of(ingredient, grams).withSd(sd);
     }
 
     private static Formula formula(LineSpec... lines) {

@@ -79,7 +79,7 @@ public class TooMuchWaterTest {
     private static List<WayOut> waysOut(String form, double grams) {
         FormulaSpec spec = spec(List.of(
                 LineSpec.of("wheat-atta", 250),
-                LineSpec.of("pumpkin-raw", grams).withFormAndWater(form, null),
+                LineSpec.of("pumpkin-raw", grams).withForm(form),
                 LineSpec.of("salt-fine", 5)));
         return Balance.of(FormulaReader.read(spec, BOOK)).tooMuch().waysOut();
     }

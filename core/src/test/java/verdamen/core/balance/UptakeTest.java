@@ -12,6 +12,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Part;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
@@ -101,10 +102,8 @@ public class UptakeTest {
 
     @Test
     public void fillingsAndSurfacesAreNoPartOfTheDough() {
-        LineSpec filling =
-                new LineSpec("parsnip-raw", 200.0, null, "filling", "mash", null, null, null, null, null, null, null);
-        LineSpec dusting =
-                new LineSpec("wheat-atta", 30.0, null, "surface", null, null, null, null, null, null, null, null);
+        LineSpec filling = LineSpec.of("parsnip-raw", 200).in(Part.FILLING).withForm("mash");
+        LineSpec dusting = LineSpec.of("wheat-atta", 30).in(Part.SURFACE);
         Dough dough = dough(LineSpec.of("wheat-atta", 400), LineSpec.of("water", 260), filling, dusting);
         assertEquals(dough.grams(), 660, 1e-9);
         assertEquals(dough.flourGrams(), 400, 1e-9);

@@ -43,7 +43,7 @@ public class FactsTest {
     @Test
     public void halfOfAPreparationCostsHalf() {
         List<LineSpec> lines = List.of(
-                line("wheat-atta", 300), line("water", 60), LineSpec.ofPrep("c").withGrams(125));
+                line("wheat-atta", 300), line("water", 60), LineSpec.ofPrep("c").withGrams(125.0));
         Facts facts = Facts.of(
                 Doughs.read(PRESSED.withLines(lines)), Map.of("courgette-raw", new Price(3, Price.Per.KILOGRAM)));
         assertEquals(facts.cost(), 0.2 * 3, EPSILON);
@@ -52,9 +52,8 @@ public class FactsTest {
     @Test
     public void nutritionFollowsTheDryMatter() {
         // 200 g of pumpkin cooked down to half its water: the dry matter of 8.7 % is now 17.4 %
-        LineSpec wet = line("pumpkin-cooked", 200).copy().form("puree").line();
-        LineSpec down =
-                line("pumpkin-cooked", 100).copy().form("puree").waterPct(82.6).line();
+        LineSpec wet = line("pumpkin-cooked", 200).withForm("puree");
+        LineSpec down = line("pumpkin-cooked", 100).withForm("puree").withMeasured(Measured.NONE.withWaterPct(82.6));
         assertEquals(protein(down), protein(wet), EPSILON);
     }
 
@@ -108,9 +107,9 @@ public class FactsTest {
                 line("wheat-atta", 300),
                 line("water", 190),
                 line("salt-fine", 5),
-                line("potato-boiled", 200).copy().part("filling").line(),
-                line("salt-coarse", 3).copy().part("filling").line(),
-                line("salt-fine", 1).copy().part("surface").line(),
+                line("potato-boiled", 200).withPart("filling"),
+                line("salt-coarse", 3).withPart("filling"),
+                line("salt-fine", 1).withPart("surface"),
                 line("baking-soda", 2))));
         assertEquals(salt.doughGrams(), 5, EPSILON);
         assertEquals(salt.fillingGrams(), 3, EPSILON);

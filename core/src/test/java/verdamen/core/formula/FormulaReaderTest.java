@@ -30,11 +30,7 @@ public class FormulaReaderTest {
             {LineSpec.of("wheat-atta", 1_000_001), "grams", FaultCode.TOO_LARGE},
             {LineSpec.of("wheat-atta", Double.NaN), "grams", FaultCode.NOT_A_NUMBER},
             {LineSpec.of("wheat-atta", Double.POSITIVE_INFINITY), "grams", FaultCode.NOT_A_NUMBER},
-            {
-                new LineSpec("wheat-atta", null, null, null, null, null, null, null, null, null, null, null),
-                "grams",
-                FaultCode.MISSING
-            },
+            {LineSpec.of("wheat-atta", 1).withGrams(null), "grams", FaultCode.MISSING},
             {LineSpec.of("sawdust", 10), "ingredient", FaultCode.UNKNOWN_CODE},
             {LineSpec.of("", 10), "ingredient", FaultCode.MISSING},
             {null, "ingredient", FaultCode.MISSING},
@@ -154,7 +150,8 @@ public class FormulaReaderTest {
     }
 
     private static LineSpec open(String ingredient, Double grams, String open) {
-        return LineSpec.open(ingredient, open).copy().grams(grams).line();
+        LineSpec line = LineSpec.of("", 0).withIngredient(ingredient).withGrams(grams);
+        return new LineSpec(line.ingredient(), null, null, null, null, null, grams, null, open, null, null);
     }
 
     @Test
@@ -195,23 +192,20 @@ public class FormulaReaderTest {
 
     private static LineSpec coded(
             String ingredient, @Nullable String part, @Nullable String form, @Nullable String fatState) {
-        return new LineSpec(ingredient, 10.0, null, part, form, null, null, null, null, null, null, fatState);
+        return LineSpec.of(ingredient, 10).withPart(part).withForm(form).withFatState(fatState);
     }
 
     private static LineSpec line(String ingredient, String field, double value) {
-        return new LineSpec(
-                ingredient,
-                10.0,
-                only(field, "sd", value),
-                null,
-                null,
-                only(field, "waterPct", value),
-                only(field, "moisturePct", value),
-                only(field, "proteinPct", value),
-                only(field, "absorptionPct", value),
-                only(field, "absorptionSdPct", value),
-                only(field, "pieceMm", value),
-                null);
+        return LineSpec.of(ingredient, 10)
+                .withSd(only(field, "sd", value))
+                .withMeasured(new Measured(
+                        only(field, "waterPct", value),
+                        only(field, "moisturePct", value),
+                        only(field, "proteinPct", value),
+                        only(field, "absorptionPct", value),
+                        only(field, "absorptionSdPct", value),
+                        only(field, "pieceMm", value),
+                        null));
     }
 
     private static @Nullable Double only(String field, String wanted, double value) {

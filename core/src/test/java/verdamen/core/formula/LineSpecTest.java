@@ -2,6 +2,7 @@ package verdamen.core.formula;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertNull;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -13,24 +14,14 @@ import verdamen.core.formula.MethodSpec.PhaseSpec;
 /** Copies of lines and formulas change what they say, and nothing else. */
 public class LineSpecTest {
 
-    private static final LineSpec FULL = new LineSpec(
-            "courgette-raw",
-            100.0,
-            2.0,
-            "filling",
-            "pressed",
-            90.0,
-            null,
-            1.0,
-            null,
-            null,
-            2.0,
-            null,
-            null,
-            new LineOrigin("a courgette", "piece", 1.0, null),
-            null,
-            "first",
-            8.0);
+    private static final Measured MEASURED = new Measured(90.0, null, 1.0, null, null, 2.0, 8.0);
+    private static final LineSpec FULL = LineSpec.of("courgette-raw", 100)
+            .withSd(2.0)
+            .in(Part.FILLING)
+            .withForm("pressed")
+            .withStage("first")
+            .withMeasured(MEASURED)
+            .withOrigin(new LineOrigin("a courgette", "piece", 1.0, null));
 
     /** A change there and back again. */
     private record Change(UnaryOperator<LineSpec> there, UnaryOperator<LineSpec> back) {}
@@ -38,49 +29,40 @@ public class LineSpecTest {
     @DataProvider
     Object[][] changes() {
         return new Object[][] {
-            {change(line -> line.withGrams(7), line -> line.withGrams(100))},
-            {change(line -> line.withLot(12.0, 11.0), line -> line.withLot(null, 1.0))},
-            {change(line -> line.withFormAndWater("puree", 88.0), line -> line.withFormAndWater("pressed", 90.0))},
-            {
-                change(
-                        line -> line.copy()
-                                .part(null)
-                                .stage(null)
-                                .temperatureC(null)
-                                .line(),
-                        line -> line.copy()
-                                .part("filling")
-                                .stage("first")
-                                .temperatureC(8.0)
-                                .line())
-            },
-            {
-                change(
-                        line -> line.copy()
-                                .sd(null)
-                                .pieceMm(null)
-                                .open("unread")
-                                .line(),
-                        line -> line.copy().sd(2.0).pieceMm(2.0).open(null).line())
-            },
-            {
-                change(
-                        line -> line.copy()
-                                .ingredient(null)
-                                .grams(null)
-                                .prep("c")
-                                .line(),
-                        line -> line.copy()
-                                .ingredient("courgette-raw")
-                                .grams(100.0)
-                                .prep(null)
-                                .line())
-            },
+            {change(line -> line.withGrams(7.0), line -> line.withGrams(100.0))},
+            {change(line -> line.withSd(null), line -> line.withSd(2.0))},
+            {change(line -> line.in(null), line -> line.in(Part.FILLING))},
+            {change(line -> line.withForm("puree"), line -> line.withForm("pressed"))},
+            {change(line -> line.withStage(null), line -> line.withStage("first"))},
+            {change(line -> line.withFatState("solid"), line -> line.withFatState(null))},
+            {change(line -> line.withOpen(Openness.UNREAD), line -> line.withOpen(null))},
+            {change(line -> line.withPrep("c"), line -> line.withPrep(null))},
+            {change(line -> line.withIngredient(null), line -> line.withIngredient("courgette-raw"))},
+            {change(line -> line.withMeasured(Measured.NONE), line -> line.withMeasured(MEASURED))},
+            {measured(figures -> figures.withLot(12.0, 11.0), figures -> figures.withLot(null, 1.0))},
+            {measured(figures -> figures.withWaterPct(88.0), figures -> figures.withWaterPct(90.0))},
+            {measured(figures -> figures.withPieceMm(null), figures -> figures.withPieceMm(2.0))},
+            {measured(figures -> figures.withTemperatureC(null), figures -> figures.withTemperatureC(8.0))},
         };
     }
 
     private static Change change(UnaryOperator<LineSpec> there, UnaryOperator<LineSpec> back) {
         return new Change(there, back);
+    }
+
+    private static Change measured(UnaryOperator<Measured> there, UnaryOperator<Measured> back) {
+        return new Change(
+                line -> line.withMeasured(there.apply(line.measuredOrNone())),
+                line -> line.withMeasured(back.apply(line.measuredOrNone())));
+    }
+
+    @Test
+    public void aLineThatIsWeighedCountsAndForgetsItsMeasure() {
+        LineSpec weighed = FULL.withOpen(Openness.UNKNOWN_AMOUNT).weighed(80);
+        assertEquals(weighed.grams(), 80.0);
+        assertNull(weighed.sd());
+        assertNull(weighed.open());
+        assertEquals(weighed.origin(), new LineOrigin("a courgette", null, null, null));
     }
 
     @Test(dataProvider = "changes")

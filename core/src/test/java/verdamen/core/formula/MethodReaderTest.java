@@ -127,8 +127,8 @@ public class MethodReaderTest {
 
     @Test
     public void aStageThatIsNoneIsRefused() {
-        FormulaSpec spec = Doughs.spec(
-                "roti", LineSpec.of("wheat-atta", 300).copy().stage("second").line(), LineSpec.of("water", 200));
+        FormulaSpec spec =
+                Doughs.spec("roti", LineSpec.of("wheat-atta", 300).withStage("second"), LineSpec.of("water", 200));
         RefusedException refused = expectThrows(RefusedException.class, () -> Doughs.read(spec));
         assertEquals(refused.faults().get(0).field(), "stage");
     }

@@ -128,10 +128,10 @@ public class PreparedLinesTest {
 
     @Test
     public void severalLinesShareAChainButNotMoreThanItGives() {
-        LineSpec rest = LineSpec.ofPrep("courgette").copy().part("filling").line();
+        LineSpec rest = LineSpec.ofPrep("courgette").withPart("filling");
         FormulaSpec shared = formula(courgette(null, 100));
         List<LineSpec> lines = new java.util.ArrayList<>(shared.lines());
-        lines.set(3, lines.get(3).withGrams(120));
+        lines.set(3, lines.get(3).withGrams(120.0));
         lines.add(rest);
         Formula read = Doughs.read(shared.withLines(lines));
         double filled = read.lines().stream()
@@ -139,7 +139,7 @@ public class PreparedLinesTest {
                 .mapToDouble(Line::grams)
                 .sum();
         assertEquals(filled, 84, EPSILON);
-        lines.set(3, lines.get(3).withGrams(220));
+        lines.set(3, lines.get(3).withGrams(220.0));
         Fault fault = fault(shared.withLines(lines));
         assertEquals(fault.code(), FaultCode.CREATES_MATTER);
         assertEquals(fault.line(), Integer.valueOf(3));
@@ -150,14 +150,10 @@ public class PreparedLinesTest {
     public void refusesAChainThatIsNotThereAndWhatContradictsIt() {
         assertEquals(
                 fault(formula(courgette(null, 100), LineSpec.ofPrep("gone"))).code(), FaultCode.UNKNOWN_CODE);
-        LineSpec measured =
-                LineSpec.ofPrep("courgette").copy().grams(0.0).waterPct(80.0).line();
+        LineSpec measured = LineSpec.ofPrep("courgette").withGrams(0.0).withMeasured(Measured.NONE.withWaterPct(80.0));
         assertEquals(fault(formula(courgette(null, 100), measured)).code(), FaultCode.CONTRADICTS);
-        LineSpec other = LineSpec.ofPrep("courgette")
-                .copy()
-                .grams(0.0)
-                .ingredient("carrot-raw")
-                .line();
+        LineSpec other = LineSpec.ofPrep("courgette").withGrams(0.0).withIngredient("carrot-raw");
+
         assertEquals(fault(formula(courgette(null, 100), other)).field(), "ingredient");
     }
 
@@ -172,8 +168,8 @@ public class PreparedLinesTest {
 
     @Test
     public void aSoakerHasAlreadyDrunkWhenTheDoughIsMixed() {
-        LineSpec rye = line("rye-whole", 200).copy().stage("first").line();
-        LineSpec water = line("water", 160).copy().stage("first").line();
+        LineSpec rye = line("rye-whole", 200).withStage("first");
+        LineSpec water = line("water", 160).withStage("first");
         FormulaSpec dough = Doughs.spec("roti", line("wheat-atta", 200), rye, water, line("water", 100))
                 .withSettings(null, null, null, 0.0);
         MethodSpec soaked = new MethodSpec(null, null, null, null, null, null, null, null, "soaker", 240.0, null, null);

@@ -16,6 +16,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.handling.Diagnosis.Cause;
@@ -38,7 +39,7 @@ public class DiagnosisTest {
                 "roti",
                 line("wheat-atta", 300),
                 line("water", 170),
-                line("carrot-raw", 260).copy().form("raw-grated").pieceMm(6.0).line());
+                line("carrot-raw", 260).withForm("raw-grated").withMeasured(Measured.NONE.withPieceMm(6.0)));
         FormulaSpec wetFilling = Doughs.spec(
                 "stuffed-paratha",
                 line("wheat-plain-white", 300),
@@ -48,7 +49,7 @@ public class DiagnosisTest {
                 "greens-roti",
                 line("wheat-atta", 300),
                 line("salt-fine", 9),
-                line("courgette-raw", 300).copy().form("raw-grated").line());
+                line("courgette-raw", 300).withForm("raw-grated"));
         FormulaSpec strong =
                 Doughs.spec("roti", line("wheat-very-strong-white", 400), line("water", 250), line("salt-fine", 7));
         FormulaSpec millet = Doughs.spec("roti", line("pearl-millet-flour", 400), line("water", 290));
@@ -63,7 +64,7 @@ public class DiagnosisTest {
                 Doughs.spec(
                         "potato-flatbread",
                         line("wheat-plain-white", 200),
-                        line("potato-boiled", 300).copy().form("mash-hot").line()));
+                        line("potato-boiled", 300).withForm("mash-hot")));
         guilty.put(Driver.SUGARY, sweet);
         guilty.put(Driver.NO_BENCH_CARE, SOUND);
         guilty.put(Driver.WEAK_NETWORK, millet);

@@ -12,6 +12,7 @@ import verdamen.core.Doughs;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.model.Unit;
 
@@ -30,7 +31,7 @@ public class FixesTest {
             "roti",
             line("wheat-atta", 300),
             line("water", 170),
-            line("carrot-raw", 100).copy().form("raw-grated").pieceMm(4.0).line());
+            line("carrot-raw", 100).withForm("raw-grated").withMeasured(Measured.NONE.withPieceMm(4.0)));
 
     private static Diagnosis.Fix fix(FormulaSpec spec, Correction correction) {
         return new Fixes(new Evidence(Doughs.read(spec))).of(correction);

@@ -15,6 +15,7 @@ import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.handling.Help.Helps;
 import verdamen.core.handling.RollingPicture.Kind;
 import verdamen.core.handling.RollingPicture.Why;
@@ -33,7 +34,7 @@ public class PictureTest {
             line("wheat-atta", 300),
             line("water", 180),
             line("neutral-oil", 10),
-            line("carrot-raw", 90).copy().form("raw-grated").pieceMm(4.0).line());
+            line("carrot-raw", 90).withForm("raw-grated").withMeasured(Measured.NONE.withPieceMm(4.0)));
 
     private static RollingPicture picture(FormulaSpec spec) {
         return RollingPicture.of(Dough.of(Doughs.read(spec)));
@@ -71,7 +72,7 @@ public class PictureTest {
                 "greens-roti",
                 line("wheat-atta", 300),
                 line("salt-fine", 9),
-                line("courgette-raw", 300).copy().form("raw-grated").line());
+                line("courgette-raw", 300).withForm("raw-grated"));
         RollingPicture picture = picture(weeping);
         assertTrue(picture.moments().stream().anyMatch(moment -> moment.kind() == Kind.WEEPS));
         if (picture.after() != null) {

@@ -11,6 +11,7 @@ import verdamen.core.Doughs;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Openness;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
 import verdamen.core.prep.StepSpec;
@@ -36,7 +37,7 @@ public class PutInTest {
 
     @Test
     public void keepsWhatIsNotKnownAboutTheFirstPart() {
-        LineSpec cups = line("water", 200).copy().sd(12.0).line();
+        LineSpec cups = line("water", 200).withSd(12.0);
         assertEquals(after(with(ATTA, cups), "water", 20).get(1).sd(), Math.hypot(12, 0.5), 1e-12);
         assertNull(after(with(ATTA, line("water", 200)), "water", 20).get(1).sd());
     }
@@ -45,17 +46,17 @@ public class PutInTest {
     @DataProvider
     Object[][] others() {
         return new Object[][] {
-            {line("water", 50).copy().part("filling").line()},
-            {line("water", 50).copy().part("surface").line()},
-            {line("water", 50).copy().stage("first").line()},
-            {LineSpec.open("water", "unknown-amount")},
+            {line("water", 50).withPart("filling")},
+            {line("water", 50).withPart("surface")},
+            {line("water", 50).withStage("first")},
+            {LineSpec.open("water", Openness.UNKNOWN_AMOUNT)},
         };
     }
 
     @Test(dataProvider = "others")
     public void leavesFillingSurfaceSpongeAndOpenLinesAlone(LineSpec other) {
         assertEquals(after(with(ATTA, other), "water", 20), List.of(ATTA, other, line("water", 20)));
-        LineSpec dough = line("water", 200).copy().part("dough").line();
+        LineSpec dough = line("water", 200).withPart("dough");
         assertEquals(after(with(ATTA, other, dough), "water", 20).get(2).grams(), 220.0);
     }
 

@@ -21,7 +21,7 @@ public class TimelineTest {
             line("wheat-plain-white", 300),
             line("water", 140),
             line("butter", 60),
-            line("courgette-raw", 80).copy().form("raw-grated").line());
+            line("courgette-raw", 80).withForm("raw-grated"));
 
     private static Timeline timeline(PhaseSpec... phases) {
         return Doughs.read(Doughs.phased(BUTTER_DOUGH, phases)).timeline();

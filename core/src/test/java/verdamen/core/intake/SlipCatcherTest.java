@@ -11,6 +11,8 @@ import org.testng.annotations.Test;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Openness;
+import verdamen.core.formula.Part;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.intake.Slip.Kind;
 import verdamen.core.model.Symbol;
@@ -155,7 +157,7 @@ public class SlipCatcherTest {
     @Test
     public void openLinesSilenceWhatCannotBeToldYet() {
         List<LineSpec> lines = new ArrayList<>(lines(400, 26, 7));
-        lines.add(LineSpec.open("milk-whole", "unknown-amount"));
+        lines.add(LineSpec.open("milk-whole", Openness.UNKNOWN_AMOUNT));
         assertTrue(look(lines, notes(12.0, 550.0, null)).isEmpty());
     }
 
@@ -179,6 +181,6 @@ public class SlipCatcherTest {
     }
 
     private static LineSpec filling(String ingredient, double grams) {
-        return new LineSpec(ingredient, grams, null, "filling", null, null, null, null, null, null, null, null);
+        return LineSpec.of(ingredient, grams).in(Part.FILLING);
     }
 }

@@ -12,6 +12,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Openness;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
@@ -90,7 +91,7 @@ public class UnknownAmountTest {
     }
 
     private static LineSpec open(String ingredient) {
-        return LineSpec.open(ingredient, "unknown-amount");
+        return LineSpec.open(ingredient, Openness.UNKNOWN_AMOUNT);
     }
 
     private static Formula formula(LineSpec... lines) {

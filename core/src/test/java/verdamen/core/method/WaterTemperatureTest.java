@@ -10,6 +10,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.TemperaturesSpec;
 import verdamen.core.method.WaterTemperature.Verdict;
@@ -23,10 +24,8 @@ public class WaterTemperatureTest {
                         line("wheat-strong-white", 400),
                         line("water", 220),
                         line("potato-boiled", 100)
-                                .copy()
-                                .form("mash")
-                                .temperatureC(inclusionC)
-                                .line(),
+                                .withForm("mash")
+                                .withMeasured(Measured.NONE.withTemperatureC(inclusionC)),
                         line(yeast ? "yeast-instant" : "salt-fine", 5))
                 .withMethod(
                         new MethodSpec(null, null, null, null, null, null, null, null, null, null, null, temperatures));

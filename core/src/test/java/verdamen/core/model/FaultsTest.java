@@ -41,8 +41,8 @@ public class FaultsTest {
     public void everythingIsToldAtOnce() {
         Faults faults = new Faults();
         assertEquals(faults.needed("a", null, 0, 1), 0.0);
-        assertEquals(faults.text("b", "  ", 5), "");
-        assertEquals(faults.text("c", " too long ", 5), "too long");
+        assertEquals(faults.text("b", "  ", Limit.CURRENCY), "");
+        assertEquals(faults.text("c", " too long ", Limit.CURRENCY), "too long");
         assertNull(faults.choice("d", "gravel", Kneading.class));
         assertNull(faults.choice("e", null, Kneading.class));
         assertEquals(faults.choice("f", "machine", Kneading.class), Kneading.MACHINE);
@@ -51,6 +51,33 @@ public class FaultsTest {
         RefusedException refused = expectThrows(RefusedException.class, faults::refuse);
         assertEquals(refused.faults().stream().map(Fault::field).toList(), List.of("a", "b", "c", "d", "e", "h"));
         assertTrue(refused.getMessage().contains("h taken"), refused.getMessage());
+    }
+
+    @Test
+    public void tooManyAreToldAndCutOff() {
+        Faults faults = new Faults();
+        assertEquals(
+                faults.atMost("steps", java.util.Collections.nCopies(31, 1), Limit.STEPS)
+                        .size(),
+                30);
+        assertEquals(faults.all(), List.of(new Fault(null, "steps", FaultCode.TOO_MANY, "31", 30.0)));
+        assertEquals(faults.atMost("steps", null, Limit.STEPS), List.of());
+    }
+
+    @Test
+    public void controlCharactersAreRefusedAndLineBreaksKept() {
+        Faults faults = new Faults();
+        faults.optionalText("note", "a\nb\tc", Limit.NOTE);
+        assertTrue(faults.none());
+        faults.optionalText("note", "a\0b", Limit.NOTE);
+        assertEquals(faults.all().get(0).code(), FaultCode.CONTROL_CHARACTERS);
+    }
+
+    @Test
+    public void noMoreOfAValueIsToldBackThanTheLimit() {
+        Fault fault = new Fault(null, "x".repeat(900), FaultCode.UNKNOWN_CODE, "y".repeat(30_000), null);
+        assertEquals(fault.value().length(), 200);
+        assertEquals(fault.field().length(), 200);
     }
 
     @Test

@@ -22,7 +22,7 @@ import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
 import verdamen.core.handling.SoftnessCurve;
 import verdamen.core.intake.Slip;
-import verdamen.core.model.Coefficient;
+import verdamen.core.model.Range;
 import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Material;
@@ -80,7 +80,7 @@ public record BalanceAnswer(
         Settings settings,
         List<Warning> warnings,
         List<Slip> slips,
-        List<@Nullable LineRange> lineRanges,
+        List<@Nullable Range> lineRanges,
         Facts facts,
         Salt salt,
         @Nullable Filling filling,
@@ -105,14 +105,6 @@ public record BalanceAnswer(
             double grams,
             @Nullable String form,
             double waterPct) {}
-
-    /**
-     * The 80 % range of a line that was not weighed.
-     *
-     * @param low lower end, g, at least 0
-     * @param high upper end, g
-     */
-    public record LineRange(double low, double high) {}
 
     /**
      * The settings as used.
@@ -190,12 +182,11 @@ public record BalanceAnswer(
         return Arrays.asList(prepared);
     }
 
-    private static List<@Nullable LineRange> lineRanges(Formula formula) {
-        @Nullable LineRange[] ranges = new LineRange[formula.lineCount()];
+    private static List<@Nullable Range> lineRanges(Formula formula) {
+        @Nullable Range[] ranges = new Range[formula.lineCount()];
         for (Line line : formula.askedLines()) {
             if (line.sdGrams() != null) {
-                double half = Coefficient.RANGE_WIDTH.value() * line.sdGrams();
-                ranges[line.index()] = new LineRange(Math.max(0, line.grams() - half), line.grams() + half);
+                ranges[line.index()] = Range.likelyMass(line.grams(), line.sdGrams());
             }
         }
         return Arrays.asList(ranges);

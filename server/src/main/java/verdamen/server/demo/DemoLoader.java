@@ -20,21 +20,21 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.pantry.LotSpec;
+import verdamen.core.pantry.VesselSpec;
+import verdamen.core.pantry.WeighInSpec;
 import verdamen.server.VerdamenProperties;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
+import verdamen.server.formula.FormulaService.Saving;
 import verdamen.server.formula.FormulaState;
 import verdamen.server.formula.SaveRequest;
-import verdamen.server.intake.IntakeService;
-import verdamen.server.intake.TaughtName;
 import verdamen.server.kitchen.Kitchen;
 import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.LotService;
-import verdamen.server.pantry.LotService.LotRequest;
 import verdamen.server.pantry.MeasureService;
-import verdamen.server.pantry.MeasureService.VesselRequest;
-import verdamen.server.pantry.MeasureService.WeighInRequest;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.pantry.TaughtName;
 
 /** Loads the demo data into an empty database, before the first request is taken. */
 @Configuration(proxyBeanMethods = false)
@@ -48,7 +48,6 @@ class DemoLoader implements SmartInitializingSingleton {
     private final PantryService pantry;
     private final MeasureService measures;
     private final LotService lots;
-    private final IntakeService intake;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -60,7 +59,6 @@ class DemoLoader implements SmartInitializingSingleton {
             PantryService pantry,
             MeasureService measures,
             LotService lots,
-            IntakeService intake,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
@@ -70,7 +68,6 @@ class DemoLoader implements SmartInitializingSingleton {
         this.pantry = pantry;
         this.measures = measures;
         this.lots = lots;
-        this.intake = intake;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
@@ -79,7 +76,7 @@ class DemoLoader implements SmartInitializingSingleton {
     /** A kitchen with its formulas, as in the demo file. */
     record Demo(
             Kitchen kitchen,
-            List<VesselRequest> vessels,
+            List<VesselSpec> vessels,
             List<DemoWeighIn> weighIns,
             List<DemoLot> lots,
             List<DemoValue> ownValues,
@@ -151,12 +148,12 @@ class DemoLoader implements SmartInitializingSingleton {
         demo.vessels().forEach(measures::saveVessel);
         demo.weighIns()
                 .forEach(each -> measures.weighIn(
-                        new WeighInRequest(each.measure(), each.ingredient(), each.grams(), each.count()),
+                        new WeighInSpec(each.measure(), each.ingredient(), each.grams(), each.count()),
                         now.minus(Duration.ofHours(each.hoursAgo())).atOffset(ZoneOffset.UTC)));
         demo.lots()
                 .forEach(each -> lots.save(
                         null,
-                        new LotRequest(
+                        new LotSpec(
                                 each.ingredient(),
                                 each.name(),
                                 LocalDate.ofInstant(now, ZoneOffset.UTC).minusDays(each.milledDaysAgo()),
@@ -167,7 +164,7 @@ class DemoLoader implements SmartInitializingSingleton {
                                 each.usedUp())));
         demo.ownValues().forEach(each -> pantry.setValue(each.ingredient(), each.field(), each.value(), each.source()));
         demo.prices().forEach(each -> pantry.setPrice(each.ingredient(), each.amount(), each.per()));
-        demo.names().forEach(intake::teach);
+        pantry.teach(demo.names());
     }
 
     private void load(Demo demo) {
@@ -181,7 +178,8 @@ class DemoLoader implements SmartInitializingSingleton {
                 Integer parent =
                         saved == null ? null : Integer.valueOf(saved.version().number());
                 SaveRequest request = new SaveRequest(formula.name(), version.note(), version.formula(), parent, null);
-                saved = saved == null ? formulas.create(request, at) : formulas.save(saved.id(), request, at);
+                Saving saving = new Saving(at, null, null);
+                saved = saved == null ? formulas.create(request, saving) : formulas.save(saved.id(), request, saving);
             }
             if (saved != null) {
                 formulas.setState(saved.id(), formula.state());

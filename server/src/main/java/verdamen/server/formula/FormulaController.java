@@ -1,37 +1,53 @@
 package verdamen.server.formula;
 
 import java.net.URI;
-import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+import verdamen.server.formula.FormulaService.Saving;
 
 /** Formulas over the API. */
 @RestController
 @RequestMapping("/api/formulas")
 class FormulaController {
 
+    private static final String KEY = "Idempotency-Key";
+
     private final FormulaService formulas;
+    private final FormulaList list;
 
-    FormulaController(FormulaService formulas) {
+    FormulaController(FormulaService formulas, FormulaList list) {
         this.formulas = formulas;
+        this.list = list;
     }
 
-    /** Every formula by its newest version. */
+    /** A page of the formulas by their newest versions. */
     @GetMapping
-    List<FormulaSummary> list() {
-        return formulas.list();
+    FormulaPage list(
+            @RequestParam(required = false) @Nullable String search,
+            @RequestParam(required = false) @Nullable String state,
+            @RequestParam(defaultValue = "saved") String sort,
+            @RequestParam(defaultValue = "true") boolean down,
+            @RequestParam(required = false) @Nullable String after,
+            @RequestParam(defaultValue = "50") int limit) {
+        return list.page(search, state, sort, down, after, limit);
     }
 
-    /** Saves a new formula. */
+    /** Saves a new formula. A save repeated with the same key is one save. */
     @PostMapping
-    ResponseEntity<FormulaDocument> create(@RequestBody SaveRequest request) {
-        return created(formulas.create(request));
+    ResponseEntity<FormulaDocument> create(
+            @RequestBody SaveRequest request, @RequestHeader(name = KEY, required = false) @Nullable String key) {
+        return created(formulas.create(request, saving(key)));
     }
 
     /** A formula with its newest version. */
@@ -46,16 +62,29 @@ class FormulaController {
         return formulas.version(id, number);
     }
 
-    /** Saves a new version. */
+    /** Saves a new version. A save repeated with the same key is one save. */
     @PostMapping("/{id}/versions")
-    ResponseEntity<FormulaDocument> save(@PathVariable long id, @RequestBody SaveRequest request) {
-        return created(formulas.save(id, request));
+    ResponseEntity<FormulaDocument> save(
+            @PathVariable long id,
+            @RequestBody SaveRequest request,
+            @RequestHeader(name = KEY, required = false) @Nullable String key) {
+        return created(formulas.save(id, request, saving(key)));
     }
 
     /** Sets where a formula stands in the kitchen's work. */
     @PutMapping("/{id}/state")
     FormulaDocument setState(@PathVariable long id, @RequestBody StateRequest request) {
         return formulas.setState(id, request.state());
+    }
+
+    private static Saving saving(@Nullable String key) {
+        if (key == null) {
+            return Saving.NOW;
+        }
+        Faults faults = new Faults();
+        String checked = faults.text(KEY, key, Limit.CODE);
+        faults.refuse();
+        return new Saving(null, null, checked);
     }
 
     private static ResponseEntity<FormulaDocument> created(FormulaDocument document) {

@@ -6,14 +6,14 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
-/** Reads and writes formulas, versions and lines. */
+/** Reads and writes formulas, their versions and the summaries of the list. */
 @Mapper
 interface FormulaMapper {
 
     /** A formula's own row. */
     record FormulaRow(long id, String uid, String state, int latestNumber) {}
 
-    /** A version's own row. */
+    /** A version's own row, without what it holds. */
     record VersionRow(
             long id,
             long formulaId,
@@ -21,94 +21,98 @@ interface FormulaMapper {
             @Nullable Integer parentNumber,
             String name,
             String note,
-            OffsetDateTime createdAt,
-            String styleCode,
-            @Nullable String kneading,
-            @Nullable String fatTiming,
-            @Nullable Double waterTemperatureC,
-            @Nullable Double restMinutes,
-            @Nullable Double sheetMm,
-            @Nullable Double softnessTarget,
-            @Nullable Double pieces,
-            @Nullable Double pieceGrams,
-            @Nullable String method,
-            @Nullable Making making) {}
+            OffsetDateTime createdAt) {}
 
-    /** A version with its formula's row, for the list. */
-    record NewestRow(
-            long id,
+    /** A version with what it holds, as JSON. */
+    record FullVersionRow(
             long formulaId,
-            String state,
             int number,
+            @Nullable Integer parentNumber,
             String name,
+            String note,
             OffsetDateTime createdAt,
+            int documentVersion,
+            String document) {}
+
+    /** What a version holds, as JSON. */
+    record DocumentRow(long formulaId, int number, int documentVersion, String document) {}
+
+    /** What the newest version of a formula holds, as JSON. */
+    record NewestRow(long id, int latestNumber, String name, int documentVersion, String document) {}
+
+    /** A version that was saved before. */
+    record SavedRow(long formulaId, int number) {}
+
+    /** A formula in the list, with the value it is sorted by. */
+    record ListRow(
+            long id,
+            String state,
+            int latestNumber,
+            String name,
+            OffsetDateTime savedAt,
             String styleCode,
-            @Nullable String kneading,
-            @Nullable String fatTiming,
-            @Nullable Double waterTemperatureC,
-            @Nullable Double restMinutes,
-            @Nullable Double sheetMm,
-            @Nullable Double softnessTarget,
-            @Nullable Double pieces,
-            @Nullable Double pieceGrams,
-            @Nullable String method,
-            @Nullable Making making) {}
+            @Nullable String summary,
+            String summaryBasis,
+            String sortValue) {}
 
-    /** A line's own row. */
-    record LineRow(
-            long versionId,
-            int position,
-            @Nullable String ingredientCode,
-            @Nullable Double grams,
-            @Nullable Double sd,
-            @Nullable String part,
-            @Nullable String formCode,
-            @Nullable Double waterPct,
-            @Nullable Double moisturePct,
-            @Nullable Double proteinPct,
-            @Nullable Double absorptionPct,
-            @Nullable Double absorptionSdPct,
-            @Nullable Double pieceMm,
-            @Nullable String fatState,
-            @Nullable String openness,
-            @Nullable String sourceText,
-            @Nullable String measureCode,
-            @Nullable Double quantity,
-            @Nullable Long lotId,
-            @Nullable String prepKey,
-            @Nullable String stage,
-            @Nullable Double temperatureC) {}
+    /** A place in a sorted list: the value and id of its last row. */
+    record Place(String value, long id) {}
 
-    /** A remark set aside in a version. */
-    record SetAsideRow(long versionId, int position, String slip, String reason) {}
+    /**
+     * What is asked of the list.
+     *
+     * @param words patterns that must all be found
+     * @param state code of a state; null for all
+     * @param column column to sort by
+     * @param type its SQL type
+     * @param down whether the largest comes first
+     * @param after the place after which the page begins; null for the first page
+     * @param limit rows at most
+     */
+    record Asked(
+            List<String> words,
+            @Nullable String state,
+            String column,
+            String type,
+            boolean down,
+            @Nullable Place after,
+            int limit) {}
 
-    /** The newest version of every formula, the last saved first. */
-    List<NewestRow> newest();
+    List<ListRow> page(@Param("asked") Asked asked);
 
-    /** The lines of the newest version of every formula. */
-    List<LineRow> newestLines();
+    long count(@Param("asked") Asked asked);
+
+    /** Ids of formulas whose summary was never computed, as after a migration. */
+    List<Long> neverSummed(@Param("limit") int limit);
+
+    List<NewestRow> newestDocuments(@Param("ids") String ids);
+
+    void saveSummaries(@Param("rows") String rows);
 
     @Nullable
-    FormulaRow formula(long id);
+    FormulaRow formula(@Param("id") long id);
+
+    @Nullable
+    FormulaRow formulaByUid(@Param("uid") String uid);
 
     /** All versions of a formula, the newest first. */
-    List<VersionRow> versions(long formulaId);
+    List<VersionRow> versions(@Param("formulaId") long formulaId);
 
-    List<LineRow> lines(long versionId);
+    @Nullable
+    DocumentRow document(@Param("formulaId") long formulaId, @Param("number") int number);
+
+    /** The version that was saved with this idempotency key. */
+    @Nullable
+    SavedRow savedBefore(@Param("key") String key);
 
     boolean isEmpty();
 
-    /** Every formula's own row, the oldest first. */
-    List<FormulaRow> formulas();
+    /** Formulas by id after one, all or some of them. */
+    List<FormulaRow> formulasAfter(
+            @Param("after") long after, @Param("ids") @Nullable String ids, @Param("limit") int limit);
 
     /** All versions of some formulas, each formula's oldest first. */
-    List<VersionRow> versionsOf(@Param("ids") List<Long> formulaIds);
-
-    /** The lines of all versions of some formulas. */
-    List<LineRow> linesOf(@Param("ids") List<Long> formulaIds);
-
-    /** The remarks set aside in all versions of some formulas. */
-    List<SetAsideRow> setAsidesOf(@Param("ids") List<Long> formulaIds);
+    List<FullVersionRow> versionsOf(@Param("ids") String ids);
 
     /** Inserts a formula under an identity of its own, or a given one. */
     long insertFormula(@Param("createdAt") OffsetDateTime createdAt, @Param("uid") @Nullable String uid);
@@ -120,13 +124,22 @@ interface FormulaMapper {
     Integer nextNumber(@Param("formulaId") long formulaId, @Param("latestKnown") int latestKnown);
 
     /** The id of the inserted version; the row's own id is not used. */
-    long insertVersion(VersionRow row);
+    long insertVersion(
+            @Param("row") VersionRow row,
+            @Param("documentVersion") int documentVersion,
+            @Param("document") String document,
+            @Param("key") @Nullable String key);
 
-    void insertLines(List<LineRow> rows);
+    /** Gives a formula the name and time of its newest version. */
+    void nameNewest(@Param("id") long id, @Param("name") String name, @Param("savedAt") OffsetDateTime savedAt);
 
-    List<SetAsideRow> setAsides(long versionId);
-
-    void insertSetAsides(List<SetAsideRow> rows);
+    void insertUses(@Param("versionId") long versionId, @Param("uses") String uses);
 
     int setState(@Param("id") long id, @Param("state") String state);
+
+    /** Names of formulas any version of which names something. */
+    List<String> namesThatUse(@Param("kind") String kind, @Param("code") String code, @Param("limit") int limit);
+
+    /** Ids of formulas whose newest version names something. */
+    List<Long> newestThatUse(@Param("kind") String kind, @Param("code") String code);
 }

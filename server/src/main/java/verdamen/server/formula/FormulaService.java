@@ -7,53 +7,54 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import verdamen.core.balance.Balance;
-import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.formula.LineSpec;
-import verdamen.core.formula.Makeup;
+import verdamen.core.formula.Uses;
 import verdamen.core.model.Coded;
-import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
-import verdamen.core.pantry.Pantry;
+import verdamen.server.formula.FormulaMapper.DocumentRow;
 import verdamen.server.formula.FormulaMapper.FormulaRow;
-import verdamen.server.formula.FormulaMapper.LineRow;
-import verdamen.server.formula.FormulaMapper.NewestRow;
-import verdamen.server.formula.FormulaMapper.SetAsideRow;
+import verdamen.server.formula.FormulaMapper.FullVersionRow;
+import verdamen.server.formula.FormulaMapper.SavedRow;
 import verdamen.server.formula.FormulaMapper.VersionRow;
+import verdamen.server.json.JsonText;
 import verdamen.server.pantry.PantryService;
 
 /** Formulas and their immutable versions. */
 @Service
 public class FormulaService {
 
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_NOTE = 2000;
+    private static final int READ_AT_ONCE = 100;
 
     private final FormulaMapper mapper;
+    private final StoredFormula stored;
+    private final Summaries summaries;
     private final PantryService pantry;
+    private final JsonText json;
     private final Clock clock;
 
-    FormulaService(FormulaMapper mapper, PantryService pantry, Clock clock) {
+    FormulaService(
+            FormulaMapper mapper,
+            StoredFormula stored,
+            Summaries summaries,
+            PantryService pantry,
+            JsonText json,
+            Clock clock) {
         this.mapper = mapper;
+        this.stored = stored;
+        this.summaries = summaries;
         this.pantry = pantry;
+        this.json = json;
         this.clock = clock;
-    }
-
-    /** Every formula by its newest version, the last saved first. */
-    @Transactional(readOnly = true)
-    public List<FormulaSummary> list() {
-        Map<Long, List<LineRow>> lines =
-                mapper.newestLines().stream().collect(Collectors.groupingBy(LineRow::versionId));
-        return mapper.newest().stream()
-                .map(row -> summary(row, lines.getOrDefault(row.id(), List.of())))
-                .toList();
     }
 
     /** A formula with its newest version. */
@@ -66,6 +67,16 @@ public class FormulaService {
     @Transactional(readOnly = true)
     public FormulaDocument version(long id, int number) {
         return document(formula(id), number);
+    }
+
+    /** What one version of a formula holds. */
+    @Transactional(readOnly = true)
+    public FormulaSpec spec(long id, int number) {
+        DocumentRow row = mapper.document(id, number);
+        if (row == null) {
+            throw notFound(id, number);
+        }
+        return stored.read(row.documentVersion(), row.document());
     }
 
     /**
@@ -82,36 +93,44 @@ public class FormulaService {
         public record Entry(VersionSummary version, FormulaSpec formula) {}
     }
 
-    /** Some formulas with all their versions; all of them when none is named. */
+    /** Gives some formulas with all their versions, one after another; all of them when none is named. */
     @Transactional(readOnly = true)
-    public List<History> histories(List<Long> ids) {
-        List<FormulaRow> rows = mapper.formulas().stream()
-                .filter(row -> ids.isEmpty() || ids.contains(row.id()))
-                .toList();
-        if (rows.isEmpty()) {
-            return List.of();
+    public void histories(List<Long> ids, Consumer<History> each) {
+        String wanted = ids.isEmpty() ? null : json.ids(ids);
+        long after = 0;
+        List<FormulaRow> rows = mapper.formulasAfter(after, wanted, READ_AT_ONCE);
+        while (!rows.isEmpty()) {
+            Map<Long, List<FullVersionRow>> versions =
+                    mapper.versionsOf(json.ids(rows.stream().map(FormulaRow::id).toList())).stream()
+                            .collect(Collectors.groupingBy(FullVersionRow::formulaId));
+            rows.forEach(row -> each.accept(history(row, versions.getOrDefault(row.id(), List.of()))));
+            after = rows.get(rows.size() - 1).id();
+            rows = mapper.formulasAfter(after, wanted, READ_AT_ONCE);
         }
-        List<Long> found = rows.stream().map(FormulaRow::id).toList();
-        Map<Long, List<LineRow>> lines =
-                mapper.linesOf(found).stream().collect(Collectors.groupingBy(LineRow::versionId));
-        Map<Long, List<SetAsideRow>> asides =
-                mapper.setAsidesOf(found).stream().collect(Collectors.groupingBy(SetAsideRow::versionId));
-        Map<Long, List<VersionRow>> versions =
-                mapper.versionsOf(found).stream().collect(Collectors.groupingBy(VersionRow::formulaId));
-        return rows.stream()
-                .map(row -> new History(
-                        row.id(),
-                        row.uid(),
-                        state(row.state()),
-                        versions.getOrDefault(row.id(), List.of()).stream()
-                                .map(version -> new History.Entry(
-                                        FormulaRows.summary(version),
-                                        FormulaRows.spec(
-                                                version,
-                                                lines.getOrDefault(version.id(), List.of()),
-                                                asides.getOrDefault(version.id(), List.of()))))
-                                .toList()))
-                .toList();
+    }
+
+    /** A formula with all its versions by its identity; null when there is none. */
+    @Transactional(readOnly = true)
+    public @Nullable History history(String uid) {
+        FormulaRow row = mapper.formulaByUid(uid);
+        return row == null ? null : history(row, mapper.versionsOf(json.ids(List.of(row.id()))));
+    }
+
+    private History history(FormulaRow row, List<FullVersionRow> versions) {
+        return new History(
+                row.id(),
+                row.uid(),
+                state(row.state()),
+                versions.stream()
+                        .map(version -> new History.Entry(
+                                new VersionSummary(
+                                        version.number(),
+                                        version.parentNumber(),
+                                        version.name(),
+                                        version.note(),
+                                        version.createdAt()),
+                                stored.read(version.documentVersion(), version.document())))
+                        .toList());
     }
 
     /** Whether no formula was ever saved. */
@@ -121,28 +140,29 @@ public class FormulaService {
     }
 
     /**
+     * What a save may say beside what is saved.
+     *
+     * @param savedAt when it was saved; null for now
+     * @param uid for a new formula, the identity it has elsewhere; null for a new one
+     * @param key a key of the client's own: a save repeated with the same key is one save; null for none
+     */
+    public record Saving(
+            @Nullable Instant savedAt,
+            @Nullable String uid,
+            @Nullable String key) {
+
+        /** A save of now. */
+        public static final Saving NOW = new Saving(null, null, null);
+    }
+
+    /**
      * Saves a new formula as its version 1.
      *
      * @throws RefusedException when the name, note or formula has a fault
      */
     @Transactional
-    public FormulaDocument create(SaveRequest request) {
-        return create(request, clock.instant());
-    }
-
-    /** As {@link #create(SaveRequest)}, saved at a given time. */
-    @Transactional
-    public FormulaDocument create(SaveRequest request, Instant savedAt) {
-        return create(request, savedAt, null);
-    }
-
-    /** As {@link #create(SaveRequest, Instant)}, under the identity it has elsewhere. */
-    @Transactional
-    public FormulaDocument create(SaveRequest request, Instant savedAt, @Nullable String uid) {
-        Checked checked = check(request);
-        long id = mapper.insertFormula(savedAt.atOffset(ZoneOffset.UTC), uid);
-        insert(id, 1, null, checked, savedAt);
-        return document(formula(id), null);
+    public FormulaDocument create(SaveRequest request, Saving saving) {
+        return saved(store(null, request, saving));
     }
 
     /**
@@ -153,103 +173,138 @@ public class FormulaService {
      * @throws FormulaNotFoundException when there is no such formula
      */
     @Transactional
-    public FormulaDocument save(long id, SaveRequest request) {
-        return save(id, request, clock.instant());
+    public FormulaDocument save(long id, SaveRequest request, Saving saving) {
+        return saved(store(id, request, saving));
     }
 
-    /** As {@link #save(long, SaveRequest)}, saved at a given time. */
+    private FormulaDocument saved(Saved saved) {
+        if (saved.isNew()) {
+            summarise(List.of(saved.formula()));
+            return newest(saved.formula());
+        }
+        return version(saved.formula(), saved.number());
+    }
+
+    /**
+     * A version that was stored.
+     *
+     * @param isNew whether this call stored it; otherwise it was there under the same key
+     */
+    public record Saved(long formula, int number, boolean isNew) {}
+
+    /**
+     * Stores a version without summing it up, as when many are taken from a file: see {@link #summarise}.
+     *
+     * @param id the formula; null for a new one
+     * @throws RefusedException when the name, note, parent version or formula has a fault
+     * @throws NewerVersionException when somebody saved a version that the request does not know of
+     * @throws FormulaNotFoundException when there is no such formula
+     */
     @Transactional
-    public FormulaDocument save(long id, SaveRequest request, Instant savedAt) {
-        FormulaRow before = formula(id);
+    public Saved store(@Nullable Long id, SaveRequest request, Saving saving) {
+        FormulaRow row = id == null ? null : formula(id);
+        SavedRow before = savedBefore(saving);
+        if (before != null) {
+            return new Saved(before.formulaId(), before.number(), false);
+        }
         Checked checked = check(request);
+        OffsetDateTime at = at(saving);
+        if (row == null) {
+            long created = mapper.insertFormula(at, saving.uid());
+            insert(created, 1, null, checked, at, saving);
+            return new Saved(created, 1, true);
+        }
         Integer parent = request.parentNumber();
-        if (parent == null || parent < 1 || parent > before.latestNumber()) {
-            FaultCode code = parent == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE;
-            String value = parent == null ? null : parent.toString();
-            throw new RefusedException(List.of(new Fault(null, "parentNumber", code, value, null)));
+        if (parent == null || parent < 1 || parent > row.latestNumber()) {
+            throw Faults.refusal(
+                    null, "parentNumber", parent == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, parent);
         }
         int latestKnown = request.latestKnown() == null ? parent : request.latestKnown();
-        Integer number = mapper.nextNumber(id, latestKnown);
+        Integer number = mapper.nextNumber(row.id(), latestKnown);
         if (number == null) {
-            throw new NewerVersionException(newest(id).version(), latestKnown);
+            SavedRow meanwhile = savedBefore(saving);
+            if (meanwhile != null) {
+                return new Saved(meanwhile.formulaId(), meanwhile.number(), false);
+            }
+            throw new NewerVersionException(newest(row.id()).version(), latestKnown);
         }
-        insert(id, number, parent, checked, savedAt);
-        return document(formula(id), null);
+        insert(row.id(), number, parent, checked, at, saving);
+        return new Saved(row.id(), number, true);
+    }
+
+    /** Sums up formulas for the list. */
+    @Transactional
+    public void summarise(List<Long> ids) {
+        summaries.refresh(ids);
+    }
+
+    private @Nullable SavedRow savedBefore(Saving saving) {
+        return saving.key() == null ? null : mapper.savedBefore(saving.key());
     }
 
     /** Sets where a formula stands in the kitchen's work. */
     @Transactional
     public FormulaDocument setState(long id, FormulaState state) {
-        if (mapper.setState(id, state.code()) == 0) {
-            throw notFound(id);
-        }
+        putState(id, state);
         return newest(id);
     }
 
+    /** As {@link #setState}, without reading the formula back. */
+    @Transactional
+    public void putState(long id, FormulaState state) {
+        if (mapper.setState(id, state.code()) == 0) {
+            throw notFound(id);
+        }
+    }
+
     /** A request that the core has read without a fault. */
-    private record Checked(String name, String note, FormulaSpec formula, List<LineSpec> lines) {}
+    private record Checked(String name, String note, FormulaSpec formula) {}
 
     private Checked check(SaveRequest request) {
-        List<Fault> faults = new ArrayList<>();
-        String name = request.name() == null ? "" : request.name().strip();
-        String note = request.note() == null ? "" : request.note().strip();
-        if (name.isEmpty()) {
-            faults.add(new Fault(null, "name", FaultCode.MISSING, null, null));
-        }
-        refuseLonger(faults, "name", name, LONGEST_NAME);
-        refuseLonger(faults, "note", note, LONGEST_NOTE);
+        Faults faults = new Faults();
+        String name = faults.text("name", request.name(), Limit.FORMULA_NAME);
+        String note = faults.optionalText("note", request.note(), Limit.VERSION_NOTE);
         FormulaSpec spec = request.formula();
         if (spec == null) {
-            faults.add(new Fault(null, "formula", FaultCode.MISSING, null, null));
-            throw new RefusedException(faults);
+            faults.add(null, "formula", FaultCode.MISSING, null);
+            throw new RefusedException(faults.all());
         }
         try {
             FormulaReader.read(spec, pantry.pantry());
         } catch (RefusedException refused) {
             faults.addAll(refused.faults());
         }
-        if (!faults.isEmpty() || spec.lines() == null) {
-            throw new RefusedException(faults);
-        }
-        return new Checked(name, note, spec, List.copyOf(spec.lines()));
+        faults.refuse();
+        return new Checked(name, note, spec);
     }
 
-    private static void refuseLonger(List<Fault> faults, String field, String text, int longest) {
-        if (text.length() > longest) {
-            faults.add(new Fault(null, field, FaultCode.TOO_LARGE, text.length() + " characters", (double) longest));
-        }
+    private OffsetDateTime at(Saving saving) {
+        return (saving.savedAt() == null ? clock.instant() : saving.savedAt()).atOffset(ZoneOffset.UTC);
     }
 
-    private void insert(long id, int number, @Nullable Integer parent, Checked checked, Instant savedAt) {
+    /** A thing that a version names, as it stands in the table of uses. */
+    private record Use(String kind, String code) {}
+
+    private void insert(
+            long id, int number, @Nullable Integer parent, Checked checked, OffsetDateTime at, Saving saving) {
         FormulaSpec spec = checked.formula();
-        if (spec.style() == null) {
-            throw new IllegalArgumentException("only a checked formula is saved");
+        long versionId;
+        try {
+            versionId = mapper.insertVersion(
+                    new VersionRow(0, id, number, parent, checked.name(), checked.note(), at),
+                    StoredFormula.VERSION,
+                    stored.write(spec),
+                    saving.key());
+        } catch (DuplicateKeyException repeated) {
+            throw new RepeatedSaveException(saving.key());
         }
-        OffsetDateTime at = savedAt.atOffset(ZoneOffset.UTC);
-        long versionId = mapper.insertVersion(new VersionRow(
-                0,
-                id,
-                number,
-                parent,
-                checked.name(),
-                checked.note(),
-                at,
-                spec.style(),
-                spec.kneading(),
-                spec.fatTiming(),
-                spec.waterTemperatureC(),
-                spec.restMinutes(),
-                spec.sheetMm(),
-                spec.softnessTarget(),
-                spec.notes() == null ? null : spec.notes().pieces(),
-                spec.notes() == null ? null : spec.notes().pieceGrams(),
-                spec.notes() == null ? null : spec.notes().method(),
-                Making.of(spec)));
-        mapper.insertLines(FormulaRows.rows(versionId, checked.lines()));
-        List<SetAsideRow> setAsides = FormulaRows.setAsides(versionId, spec.notes());
-        if (!setAsides.isEmpty()) {
-            mapper.insertSetAsides(setAsides);
-        }
+        Uses uses = Uses.of(spec);
+        List<Use> rows = new ArrayList<>();
+        uses.ingredients().forEach(code -> rows.add(new Use("ingredient", code)));
+        uses.measures().forEach(code -> rows.add(new Use("measure", code)));
+        uses.lots().forEach(lot -> rows.add(new Use("lot", lot.toString())));
+        mapper.insertUses(versionId, json.of(rows));
+        mapper.nameNewest(id, checked.name(), at);
     }
 
     private FormulaRow formula(long id) {
@@ -264,42 +319,28 @@ public class FormulaService {
         return new FormulaNotFoundException("There is no formula " + id + ".");
     }
 
+    private static FormulaNotFoundException notFound(long id, int number) {
+        return new FormulaNotFoundException("Formula " + id + " has no version " + number + ".");
+    }
+
     private FormulaDocument document(FormulaRow formula, @Nullable Integer number) {
         List<VersionRow> versions = mapper.versions(formula.id());
         int wanted = number == null ? formula.latestNumber() : number;
         VersionRow shown = versions.stream()
                 .filter(version -> version.number() == wanted)
                 .findFirst()
-                .orElseThrow(() ->
-                        new FormulaNotFoundException("Formula " + formula.id() + " has no version " + wanted + "."));
+                .orElseThrow(() -> notFound(formula.id(), wanted));
         return new FormulaDocument(
                 formula.id(),
                 state(formula.state()),
-                FormulaRows.summary(shown),
-                FormulaRows.spec(shown, mapper.lines(shown.id()), mapper.setAsides(shown.id())),
+                summary(shown),
+                spec(formula.id(), wanted),
                 formula.latestNumber(),
-                versions.stream().map(FormulaRows::summary).toList());
+                versions.stream().map(FormulaService::summary).toList());
     }
 
-    private FormulaSummary summary(NewestRow row, List<LineRow> lines) {
-        Pantry book = pantry.pantry();
-        Formula formula = FormulaReader.read(FormulaRows.spec(row, lines), book);
-        Balance balance = Balance.of(formula);
-        return new FormulaSummary(
-                row.formulaId(),
-                row.name(),
-                state(row.state()),
-                formula.style().code(),
-                formula.style().name(),
-                row.number(),
-                row.createdAt(),
-                Makeup.of(formula),
-                balance.hydration(),
-                balance.softness(),
-                balance.softness() == null ? null : book.feel(balance.softness()),
-                formula.openLines().size(),
-                balance.water().standing(),
-                balance.water().missing());
+    private static VersionSummary summary(VersionRow row) {
+        return new VersionSummary(row.number(), row.parentNumber(), row.name(), row.note(), row.createdAt());
     }
 
     private static FormulaState state(String code) {

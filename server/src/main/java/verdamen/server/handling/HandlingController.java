@@ -21,7 +21,7 @@ import verdamen.core.handling.PutIn;
 import verdamen.core.handling.Spill;
 import verdamen.core.pantry.Style;
 import verdamen.server.balance.BalanceService;
-import verdamen.server.bench.BatchService;
+import verdamen.server.batch.BatchService;
 import verdamen.server.pantry.PantryService;
 
 /** How a dough handles, what to do now and what went wrong, over the API. Nothing is saved. */
@@ -47,6 +47,8 @@ class HandlingController {
      * @param softnessTarget softness aimed for
      * @param waterNeededGrams plain water it needs in all, g; below 0 when it has too much without any
      * @param waterMissingGrams plain water still missing, g; below 0 for too much
+     * @param waterToSetGrams what it needs, as a scale shows it, g
+     * @param waterIsOff whether that is more than one addition at the bench, and worth saying
      * @param cautions the cautions that apply
      * @param defers what every caution defers to
      */
@@ -56,6 +58,8 @@ class HandlingController {
             double softnessTarget,
             double waterNeededGrams,
             double waterMissingGrams,
+            double waterToSetGrams,
+            boolean waterIsOff,
             List<Caution> cautions,
             String defers) {}
 
@@ -70,6 +74,8 @@ class HandlingController {
                 read.softnessTarget(),
                 water.needed(),
                 water.missing(),
+                water.toSet(),
+                water.isOff(),
                 Cautions.of(read),
                 Cautions.DEFERS);
     }

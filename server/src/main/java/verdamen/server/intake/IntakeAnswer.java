@@ -34,8 +34,7 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
      * @param measure code of the measure it was stated in
      * @param quantity how many of that measure
      * @param status how far it was understood
-     * @param reason why it is not simply read, in plain words; null when it is
-     * @param findings the same as codes
+     * @param findings why it is not simply read
      */
     public record IntakeLine(
             String text,
@@ -50,7 +49,6 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
             @Nullable String measure,
             @Nullable Double quantity,
             LineStatus status,
-            @Nullable String reason,
             List<Finding> findings) {
 
         static IntakeLine of(ParsedLine line) {
@@ -67,7 +65,6 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
                     line.measure(),
                     line.quantity(),
                     line.status(),
-                    line.status() == LineStatus.READ ? null : FindingWords.of(line.findings()),
                     line.findings());
         }
     }

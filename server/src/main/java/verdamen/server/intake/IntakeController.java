@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.intake.Filled;
 import verdamen.core.intake.Starts.Percentage;
+import verdamen.server.pantry.PantryService;
+import verdamen.server.pantry.TaughtName;
 
 /** Intake over the API. Nothing but names is saved. */
 @RestController
@@ -20,9 +22,11 @@ import verdamen.core.intake.Starts.Percentage;
 class IntakeController {
 
     private final IntakeService intake;
+    private final PantryService pantry;
 
-    IntakeController(IntakeService intake) {
+    IntakeController(IntakeService intake, PantryService pantry) {
         this.intake = intake;
+        this.pantry = pantry;
     }
 
     /**
@@ -86,18 +90,18 @@ class IntakeController {
     /** The names that this kitchen has taught. */
     @GetMapping("/names")
     List<TaughtName> names() {
-        return intake.names();
+        return pantry.names();
     }
 
     /** Remembers a name for an ingredient. */
     @PutMapping("/names")
     List<TaughtName> teach(@RequestBody TaughtName name) {
-        return intake.teach(name);
+        return pantry.teach(List.of(name));
     }
 
     /** Forgets a name. */
     @DeleteMapping("/names")
     List<TaughtName> forget(@RequestParam String name) {
-        return intake.forget(name);
+        return pantry.forget(name);
     }
 }

@@ -6,16 +6,12 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 
 /** The kitchen's settings. */
 @Service
 public class KitchenService {
-
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_CURRENCY = 5;
-    private static final double SMALLEST_CUP_ML = 200;
-    private static final double LARGEST_CUP_ML = 300;
 
     private final KitchenMapper mapper;
 
@@ -37,13 +33,13 @@ public class KitchenService {
     @Transactional
     public Kitchen save(Kitchen kitchen) {
         Faults faults = new Faults();
-        String name = faults.text("name", kitchen.name(), LONGEST_NAME);
+        String name = faults.text("name", kitchen.name(), Limit.NAME);
         choice(faults, "massUnit", kitchen.massUnit(), Set.of("g", "oz"));
         choice(faults, "temperatureUnit", kitchen.temperatureUnit(), Set.of("C", "F"));
         choice(faults, "decimalMark", kitchen.decimalMark(), Set.of("point", "comma"));
         choice(faults, "dateOrder", kitchen.dateOrder(), Set.of("day-month", "month-day", "iso"));
-        faults.number("cupMl", kitchen.cupMl(), SMALLEST_CUP_ML, LARGEST_CUP_ML);
-        String currency = faults.text("currency", kitchen.currency(), LONGEST_CURRENCY);
+        faults.number("cupMl", kitchen.cupMl(), Limit.CUP_ML);
+        String currency = faults.text("currency", kitchen.currency(), Limit.CURRENCY);
         faults.refuse();
         mapper.save(new Kitchen(
                 name,

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import verdamen.core.balance.Exchange;
+import verdamen.core.balance.Equivalent;
 import verdamen.core.caution.Caution;
 import verdamen.core.caution.Cautions;
 import verdamen.core.formula.Formula;
@@ -129,12 +129,12 @@ class MethodController {
         return Comparison.choose(request.formula(), school, pantry.pantry());
     }
 
-    /** A line to exchange. */
-    record ExchangeRequest(FormulaSpec formula, int line) {}
+    /** A line for which something else is wanted. */
+    record EquivalentsRequest(FormulaSpec formula, int line) {}
 
     /** What can stand for a line: dried for fresh, one yeast for another. */
-    @PostMapping("/exchanges")
-    List<Exchange> exchanges(@RequestBody ExchangeRequest request) {
-        return Exchange.of(request.formula(), request.line(), pantry.pantry());
+    @PostMapping("/equivalents")
+    List<Equivalent> equivalents(@RequestBody EquivalentsRequest request) {
+        return Equivalent.of(request.formula(), request.line(), pantry.pantry());
     }
 }

@@ -11,9 +11,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.pantry.LotSpec;
+import verdamen.core.pantry.MoistureSpec;
 import verdamen.server.pantry.LotService.Lot;
-import verdamen.server.pantry.LotService.LotRequest;
-import verdamen.server.pantry.LotService.MoistureRequest;
 
 /** Lots of flour over the API. */
 @RestController
@@ -35,17 +35,17 @@ class LotController {
     /** Saves a new lot. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    List<Lot> create(@RequestBody LotRequest request) {
+    List<Lot> create(@RequestBody LotSpec request) {
         return lots.save(null, request);
     }
 
     /** Saves a lot anew. Formulas that carry its figures keep them. */
     @PutMapping("/{id}")
-    List<Lot> save(@PathVariable long id, @RequestBody LotRequest request) {
+    List<Lot> save(@PathVariable long id, @RequestBody LotSpec request) {
         return lots.save(id, request);
     }
 
-    /** Takes a lot away. */
+    /** Deletes a lot. */
     @DeleteMapping("/{id}")
     List<Lot> delete(@PathVariable long id) {
         return lots.delete(id);
@@ -56,7 +56,7 @@ class LotController {
 
     /** The moisture of a flour, by drying a sample or from the air of its store. */
     @PostMapping("/moisture")
-    MoistureAnswer moisture(@RequestBody MoistureRequest request) {
-        return new MoistureAnswer(lots.moisturePct(request));
+    MoistureAnswer moisture(@RequestBody MoistureSpec request) {
+        return new MoistureAnswer(request.moisturePct());
     }
 }

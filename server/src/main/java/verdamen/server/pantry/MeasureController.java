@@ -8,8 +8,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import verdamen.server.pantry.MeasureService.VesselRequest;
-import verdamen.server.pantry.MeasureService.WeighInRequest;
+import verdamen.core.pantry.VesselSpec;
+import verdamen.core.pantry.WeighInSpec;
 
 /** The kitchen's measures over the API. */
 @RestController
@@ -37,11 +37,11 @@ class MeasureController {
 
     /** Saves a vessel of the kitchen's own. */
     @PostMapping("/vessels")
-    MeasuresDocument saveVessel(@RequestBody VesselRequest request) {
+    MeasuresDocument saveVessel(@RequestBody VesselSpec request) {
         return measures.saveVessel(request);
     }
 
-    /** Takes a vessel away. */
+    /** Deletes a vessel. */
     @DeleteMapping("/vessels/{code}")
     MeasuresDocument deleteVessel(@PathVariable String code) {
         return measures.deleteVessel(code);
@@ -49,11 +49,11 @@ class MeasureController {
 
     /** Records a weigh-in. */
     @PostMapping("/weigh-ins")
-    MeasuresDocument weighIn(@RequestBody WeighInRequest request) {
+    MeasuresDocument weighIn(@RequestBody WeighInSpec request) {
         return measures.weighIn(request);
     }
 
-    /** Takes a weigh-in back. */
+    /** Deletes a weigh-in. */
     @DeleteMapping("/weigh-ins/{id}")
     MeasuresDocument deleteWeighIn(@PathVariable long id) {
         return measures.deleteWeighIn(id);

@@ -2,11 +2,8 @@ package verdamen.server.pantry;
 
 import java.time.OffsetDateTime;
 import java.util.List;
-import org.apache.ibatis.annotations.Delete;
-import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and writes the kitchen's own vessels, volumes and weigh-ins. */
@@ -25,42 +22,17 @@ interface MeasureMapper {
             double count,
             OffsetDateTime weighedAt) {}
 
-    @Select("select code, name, plural, millilitres, relative_sd, notes from vessel order by name")
     List<VesselRow> vessels();
 
-    @Select("""
-            select id, measure_code, ingredient_code, grams, count, weighed_at from weigh_in order by weighed_at desc, id desc
-            """)
     List<WeighInRow> weighIns();
 
-    @Insert("""
-            <script>
-            insert into vessel (code, name, plural, millilitres, relative_sd, notes) values
-            <foreach collection="list" item="row" separator=",">
-              (#{row.code}, #{row.name}, #{row.plural}, #{row.millilitres}, #{row.relativeSd}, #{row.notes})
-            </foreach>
-            on conflict (code) do update set name = excluded.name, plural = excluded.plural,
-                millilitres = excluded.millilitres, relative_sd = excluded.relative_sd, notes = excluded.notes
-            </script>
-            """)
-    void saveVessels(List<VesselRow> rows);
+    void saveVessels(@Param("rows") String rows);
 
-    @Delete("delete from vessel where code = #{code}")
-    int deleteVessel(String code);
+    int deleteVessel(@Param("code") String code);
 
-    @Insert("""
-            <script>
-            insert into weigh_in (measure_code, ingredient_code, grams, count, weighed_at) values
-            <foreach collection="list" item="row" separator=",">
-              (#{row.measureCode}, #{row.ingredientCode}, #{row.grams}, #{row.count}, #{row.weighedAt})
-            </foreach>
-            </script>
-            """)
-    void insertWeighIns(List<WeighInRow> rows);
+    void insertWeighIns(@Param("rows") String rows);
 
-    @Delete("delete from weigh_in where id = #{id}")
-    int deleteWeighIn(long id);
+    int deleteWeighIn(@Param("id") long id);
 
-    @Delete("delete from weigh_in where measure_code = #{code}")
     void deleteWeighInsOf(@Param("code") String code);
 }

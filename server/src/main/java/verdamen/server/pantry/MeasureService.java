@@ -6,23 +6,25 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.formula.Line;
-import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Range;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.Measure;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Portion;
+import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighIn;
+import verdamen.core.pantry.WeighInSpec;
+import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.MeasureMapper.VesselRow;
 import verdamen.server.pantry.MeasureMapper.WeighInRow;
@@ -35,23 +37,17 @@ public class MeasureService {
 
     private static final String CUP = "cup";
     private static final String VOLUME = "volume";
-    private static final double VESSEL_SD = 0.15;
-    private static final int LONGEST_NAME = 40;
-    private static final double MOST_GRAMS = 100_000;
-    private static final double LEAST_MILLILITRES = 0.1;
-    private static final double MOST_MILLILITRES = 20_000;
-    private static final double LEAST_GRAMS = 0.01;
-    private static final double LEAST_COUNT = 0.1;
-    private static final double MOST_COUNT = 1000;
     private static final double PERCENT = 100;
 
     private final MeasureMapper mapper;
     private final PantryService pantry;
     private final KitchenService kitchen;
+    private final JsonText json;
     private final Clock clock;
 
-    MeasureService(MeasureMapper mapper, PantryService pantry, KitchenService kitchen, Clock clock) {
+    MeasureService(MeasureMapper mapper, PantryService pantry, KitchenService kitchen, JsonText json, Clock clock) {
         this.mapper = mapper;
+        this.json = json;
         this.pantry = pantry;
         this.kitchen = kitchen;
         this.clock = clock;
@@ -164,7 +160,7 @@ public class MeasureService {
     @Transactional(readOnly = true)
     public Amount amount(String measure, String ingredient, double quantity) {
         Faults faults = new Faults();
-        faults.needed("quantity", quantity, 0, MOST_GRAMS);
+        faults.needed("quantity", quantity, Limit.QUANTITY);
         Ingredient found = pantry.pantry().ingredient(ingredient).orElse(null);
         if (found == null) {
             faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, ingredient);
@@ -180,69 +176,49 @@ public class MeasureService {
         }
         double grams = quantity * portion.grams();
         double sd = portion.source() == Portion.Source.MASS ? Line.weighedSdGrams(grams) : grams * portion.relativeSd();
-        double half = Coefficient.RANGE_WIDTH.value() * sd;
-        return new Amount(grams, sd, Math.max(0, grams - half), grams + half, portion.source(), portion.weighIns());
-    }
-
-    /** A vessel as asked. */
-    public record VesselRequest(
-            @Nullable String name,
-            @Nullable String plural,
-            @Nullable Double millilitres) {}
-
-    /** The code of a vessel of this name. */
-    public String codeOf(String name) {
-        return name.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
-    }
-
-    /** Finds everything impossible about a vessel. */
-    public Faults check(VesselRequest request) {
-        Faults faults = new Faults();
-        String name = faults.text("name", request.name(), LONGEST_NAME);
-        faults.optionalText("plural", request.plural(), LONGEST_NAME);
-        faults.needed("millilitres", request.millilitres(), LEAST_MILLILITRES, MOST_MILLILITRES);
-        String code = codeOf(name);
-        boolean inTheBook = pantry.pantry().measures().stream()
-                .anyMatch(measure ->
-                        measure.code().equals(code) || measure.plural().equalsIgnoreCase(name));
-        faults.require(!inTheBook, "name", FaultCode.TAKEN, name);
-        return faults;
+        return new Amount(grams, sd, Range.likelyMass(grams, sd), portion.source(), portion.weighIns());
     }
 
     /** Saves a vessel under a code made from its name. */
     @Transactional
-    public MeasuresDocument saveVessel(VesselRequest request) {
-        check(request).refuse();
-        mapper.saveVessels(List.of(row(request)));
+    public MeasuresDocument saveVessel(VesselSpec spec) {
+        spec.check(pantry.pantry()).refuse();
+        mapper.saveVessels(json.of(List.of(row(spec))));
         return document();
     }
 
-    private VesselRow row(VesselRequest request) {
-        String name = String.valueOf(request.name()).strip();
-        String plural = request.plural() == null || request.plural().isBlank()
-                ? name + "s"
-                : request.plural().strip();
-        double millilitres = request.millilitres() == null ? 0 : request.millilitres();
-        return new VesselRow(codeOf(name), name, plural, millilitres, VESSEL_SD, "");
+    private static VesselRow row(VesselSpec spec) {
+        Measure vessel = spec.measure();
+        double millilitres = vessel.millilitres() == null ? 0 : vessel.millilitres();
+        return new VesselRow(
+                vessel.code(), vessel.name(), vessel.plural(), millilitres, vessel.relativeSd(), vessel.notes());
     }
 
     /** A weigh-in with the time at which it was made. */
-    public record TimedWeighIn(WeighInRequest weighIn, OffsetDateTime at) {}
+    public record TimedWeighIn(WeighInSpec weighIn, OffsetDateTime at) {}
+
+    /**
+     * Checks weigh-ins that are to be saved together.
+     *
+     * @throws RefusedException with everything impossible about them
+     */
+    public void checkAll(List<TimedWeighIn> weighIns) {
+        KitchenMeasures there = measures();
+        Faults faults = new Faults();
+        weighIns.forEach(each -> faults.addAll(
+                each.weighIn().check(pantry.pantry(), there, List.of()).all()));
+        faults.refuse();
+    }
 
     /** Saves vessels and weigh-ins that were found sound, all together. */
     @Transactional
-    public void saveAll(List<VesselRequest> vessels, List<TimedWeighIn> weighIns) {
-        if (!vessels.isEmpty()) {
-            mapper.saveVessels(vessels.stream().map(this::row).toList());
-        }
-        if (!weighIns.isEmpty()) {
-            mapper.insertWeighIns(weighIns.stream()
-                    .map(each -> row(each.weighIn(), each.at()))
-                    .toList());
-        }
+    public void saveAll(List<VesselSpec> vessels, List<TimedWeighIn> weighIns) {
+        mapper.saveVessels(json.of(vessels.stream().map(MeasureService::row).toList()));
+        mapper.insertWeighIns(json.of(
+                weighIns.stream().map(each -> row(each.weighIn(), each.at())).toList()));
     }
 
-    /** Takes a vessel away, with its weigh-ins. Lines measured with it keep their grams. */
+    /** Deletes a vessel, with its weigh-ins. Lines measured with it keep their grams. */
     @Transactional
     public MeasuresDocument deleteVessel(String code) {
         if (mapper.deleteVessel(code) > 0) {
@@ -251,16 +227,9 @@ public class MeasureService {
         return document();
     }
 
-    /** A weigh-in as asked. */
-    public record WeighInRequest(
-            @Nullable String measure,
-            @Nullable String ingredient,
-            @Nullable Double grams,
-            @Nullable Double count) {}
-
     /** Records a weigh-in. */
     @Transactional
-    public MeasuresDocument weighIn(WeighInRequest request) {
+    public MeasuresDocument weighIn(WeighInSpec request) {
         return weighIn(request, now());
     }
 
@@ -269,44 +238,21 @@ public class MeasureService {
         return clock.instant().atOffset(ZoneOffset.UTC);
     }
 
-    /**
-     * Finds everything impossible about a weigh-in.
-     *
-     * @param measures the measures there are
-     * @param coming codes of vessels that are about to be added
-     */
-    public Faults check(WeighInRequest request, KitchenMeasures measures, List<String> coming) {
-        Faults faults = new Faults();
-        String code = request.measure();
-        Measure measure = code == null ? null : measures.measure(code).orElse(null);
-        boolean fits = measure == null ? coming.contains(code) : !measure.kind().equals("mass");
-        faults.require(fits, "measure", code == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, code);
-        faults.require(
-                request.ingredient() == null
-                        || pantry.pantry().ingredient(request.ingredient()).isPresent(),
-                "ingredient",
-                FaultCode.UNKNOWN_CODE,
-                request.ingredient());
-        faults.needed("grams", request.grams(), LEAST_GRAMS, MOST_GRAMS);
-        faults.number("count", request.count(), LEAST_COUNT, MOST_COUNT);
-        return faults;
-    }
-
-    /** As {@link #weighIn(WeighInRequest)}, at a given time. */
+    /** As {@link #weighIn(WeighInSpec)}, at a given time. */
     @Transactional
-    public MeasuresDocument weighIn(WeighInRequest request, OffsetDateTime at) {
-        check(request, measures(), List.of()).refuse();
-        mapper.insertWeighIns(List.of(row(request, at)));
+    public MeasuresDocument weighIn(WeighInSpec request, OffsetDateTime at) {
+        request.check(pantry.pantry(), measures(), List.of()).refuse();
+        mapper.insertWeighIns(json.of(List.of(row(request, at))));
         return document();
     }
 
-    private static WeighInRow row(WeighInRequest request, OffsetDateTime at) {
-        double count = request.count() == null ? 1 : request.count();
+    private static WeighInRow row(WeighInSpec request, OffsetDateTime at) {
+        double count = request.countOrOne();
         double grams = request.grams() == null ? 0 : request.grams();
         return new WeighInRow(0, String.valueOf(request.measure()), request.ingredient(), grams, count, at);
     }
 
-    /** Takes a weigh-in back. */
+    /** Deletes a weigh-in. */
     @Transactional
     public MeasuresDocument deleteWeighIn(long id) {
         mapper.deleteWeighIn(id);

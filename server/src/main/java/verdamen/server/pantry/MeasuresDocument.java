@@ -3,6 +3,7 @@ package verdamen.server.pantry;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Range;
 import verdamen.core.pantry.Portion;
 
 /**
@@ -75,11 +76,9 @@ public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> cal
      *
      * @param grams g
      * @param sd standard deviation, g
-     * @param gramsLow lower end of the 80 % range, g
-     * @param gramsHigh upper end of the 80 % range, g
+     * @param range its 80 % range, g
      * @param source where it comes from
      * @param weighIns how many weigh-ins it rests on
      */
-    public record Amount(
-            double grams, double sd, double gramsLow, double gramsHigh, Portion.Source source, int weighIns) {}
+    public record Amount(double grams, double sd, Range range, Portion.Source source, int weighIns) {}
 }

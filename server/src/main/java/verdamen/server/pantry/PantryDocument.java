@@ -2,6 +2,9 @@ package verdamen.server.pantry;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Equivalent;
+import verdamen.core.formula.MeasuredFigure;
+import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.Composition;
 import verdamen.core.pantry.FatState;
@@ -15,7 +18,7 @@ import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Price;
 import verdamen.core.pantry.Role;
 import verdamen.core.pantry.Style;
-import verdamen.server.pantry.PantryService.Shelf;
+import verdamen.core.prep.ChainReader;
 
 /**
  * Everything a formula can be made from.
@@ -26,6 +29,7 @@ import verdamen.server.pantry.PantryService.Shelf;
  * @param forms the forms of inclusions
  * @param feels the words for softness, from dry to wet
  * @param measures the kitchen measures
+ * @param usual what counts when nothing is typed
  */
 record PantryDocument(
         boolean typicalValues,
@@ -33,7 +37,25 @@ record PantryDocument(
         List<Style> styles,
         List<Form> forms,
         List<Feel> feels,
-        List<Measure> measures) {
+        List<Measure> measures,
+        Usual usual) {
+
+    /**
+     * What counts when nothing is typed.
+     *
+     * @param flourMoisturePct moisture of a flour, %
+     * @param startFlourGrams flour of a style's usual dough, g
+     * @param style code of the style of a new formula
+     */
+    record Usual(double flourMoisturePct, double startFlourGrams, String style) {
+
+        static Usual of(Pantry pantry) {
+            return new Usual(
+                    100 * Coefficient.FLOUR_MOISTURE.value(),
+                    Coefficient.USUAL_FLOUR.value(),
+                    pantry.styles().iterator().next().code());
+        }
+    }
 
     /**
      * An ingredient as the screens need it.
@@ -43,6 +65,9 @@ record PantryDocument(
      * @param own whether it is the kitchen's own
      * @param ownValues figures of the kitchen's own over the book's
      * @param price what it costs; null when that is not known
+     * @param measurable the figures that can be measured of a line of it
+     * @param preparable whether a preparation chain can begin with it
+     * @param hasEquivalents whether something else can stand for it
      */
     record Item(
             String code,
@@ -65,7 +90,10 @@ record PantryDocument(
             boolean glutenBearing,
             boolean own,
             List<OwnFigure> ownValues,
-            @Nullable Price price) {
+            @Nullable Price price,
+            List<MeasuredFigure> measurable,
+            boolean preparable,
+            boolean hasEquivalents) {
 
         static Item of(Ingredient ingredient, Shelf shelf) {
             return new Item(
@@ -89,7 +117,10 @@ record PantryDocument(
                     ingredient.glutenBearing(),
                     shelf.ownCodes().contains(ingredient.code()),
                     figures(ingredient, shelf),
-                    shelf.prices().get(ingredient.code()));
+                    shelf.prices().get(ingredient.code()),
+                    MeasuredFigure.of(ingredient),
+                    ChainReader.canBePrepared(ingredient),
+                    Equivalent.isThereFor(ingredient));
         }
     }
 
@@ -124,6 +155,7 @@ record PantryDocument(
                 List.copyOf(pantry.styles()),
                 List.copyOf(pantry.forms()),
                 pantry.feels(),
-                pantry.measures());
+                pantry.measures(),
+                Usual.of(pantry));
     }
 }

@@ -1,38 +1,60 @@
 package verdamen.server.pantry;
 
-import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import verdamen.core.pantry.Feel;
-import verdamen.core.pantry.Form;
-import verdamen.core.pantry.Measure;
-import verdamen.core.pantry.Style;
 
-/** Reads and writes the book. */
+/** Reads and writes what a kitchen has beside the book: own ingredients and figures, prices, taught names. */
 @Mapper
 interface PantryMapper {
 
-    List<IngredientRow> ingredients();
+    /** An own ingredient's row: its sheet as JSON. */
+    record OwnRow(String code, String sheet) {}
 
-    List<Style> styles();
+    /** A figure's own row. */
+    record OwnValueRow(String ingredientCode, String field, double value, String source) {}
 
-    List<Form> forms();
+    /** A price's own row. */
+    record PriceRow(String ingredientCode, double amount, String per) {}
 
-    List<Feel> feels();
+    /** Counts the changes of the kitchen's pantry. */
+    long revision();
 
-    List<Measure> measures();
+    /** Counts one more change, and holds off others until this transaction ends. */
+    void nextRevision();
 
-    /** Saves ingredients, the first of them at {@code firstPosition} of the pantry. */
-    void saveIngredients(@Param("rows") List<IngredientRow> rows, @Param("firstPosition") int firstPosition);
+    List<OwnRow> ownIngredients();
 
-    void saveBehaviours(List<IngredientRow> rows);
+    /** Saves own ingredients: JSON rows of code, name and sheet. */
+    void saveOwnIngredients(@Param("rows") String rows);
 
-    void saveStyles(Collection<Style> rows);
+    void deleteOwnIngredient(@Param("code") String code);
 
-    void saveForms(Collection<Form> rows);
+    List<OwnValueRow> values();
 
-    void saveFeels(Collection<Feel> rows);
+    void saveValues(@Param("rows") String rows);
 
-    void saveMeasures(Collection<Measure> rows);
+    void deleteValue(@Param("code") String code, @Param("field") String field);
+
+    void deleteValues(@Param("code") String code);
+
+    List<PriceRow> prices();
+
+    void savePrices(@Param("rows") String rows);
+
+    void deletePrice(@Param("code") String code);
+
+    List<TaughtName> names();
+
+    void saveNames(@Param("rows") String rows);
+
+    int deleteName(@Param("name") String name);
+
+    List<String> namesThatUse(@Param("code") String code, @Param("limit") int limit);
+
+    List<String> lotsThatUse(@Param("code") String code, @Param("limit") int limit);
+
+    List<String> measuresThatUse(@Param("code") String code, @Param("limit") int limit);
+
+    List<String> batchesThatUse(@Param("code") String code, @Param("limit") int limit);
 }

@@ -1,181 +1,63 @@
 package verdamen.server.pantry;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.InitializingBean;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
-import org.springframework.transaction.support.TransactionTemplate;
-import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Price;
-import verdamen.core.pantry.ReferenceTables;
-import verdamen.server.pantry.OwnPantryMapper.OwnValueRow;
-import verdamen.server.pantry.OwnPantryMapper.PriceRow;
+import verdamen.core.pantry.Role;
+import verdamen.server.json.JsonText;
+import verdamen.server.pantry.PantryMapper.OwnValueRow;
+import verdamen.server.pantry.PantryMapper.PriceRow;
 
-/**
- * Keeps the book in the database up to date with the program, lays the kitchen's own ingredients and figures over it, and
- * hands the pantry to the core.
- */
+/** The kitchen's pantry: the book with the kitchen's own ingredients, figures, prices and names over it. */
 @Service
-public class PantryService implements InitializingBean {
+public class PantryService {
 
-    private static final int OWN_POSITION = 100_000;
-    private static final double HIGHEST_PRICE = 1_000_000;
+    /** How many users of an ingredient are told of each kind. */
+    private static final int TOLD = 10;
 
+    private final Shelves shelves;
     private final PantryMapper mapper;
-    private final OwnPantryMapper own;
-    private final TransactionTemplate transaction;
-    private volatile Shelf shelf;
+    private final JsonText json;
+    private final List<IngredientUsers> users;
 
-    /**
-     * The pantry as read, with what it was made from.
-     *
-     * @param pantry the pantry with own figures over the book's
-     * @param book each ingredient as the book, or its own sheet, has it
-     * @param ownValues own figures by ingredient
-     * @param prices prices by ingredient
-     * @param ownCodes codes of the kitchen's own ingredients
-     */
-    record Shelf(
-            Pantry pantry,
-            Map<String, Ingredient> book,
-            Map<String, List<OwnValue>> ownValues,
-            Map<String, Price> prices,
-            Set<String> ownCodes) {}
-
-    PantryService(PantryMapper mapper, OwnPantryMapper own, TransactionTemplate transaction) {
+    PantryService(Shelves shelves, PantryMapper mapper, JsonText json, List<IngredientUsers> users) {
+        this.shelves = shelves;
         this.mapper = mapper;
-        this.own = own;
-        this.transaction = transaction;
-        this.shelf = new Shelf(ReferenceTables.load(), Map.of(), Map.of(), Map.of(), Set.of());
+        this.json = json;
+        this.users = users;
     }
 
-    /** Writes the program's book to the database, in one transaction, and reads the pantry back. */
-    @Override
-    public void afterPropertiesSet() {
-        Pantry book = ReferenceTables.load();
-        transaction.executeWithoutResult(status -> write(book));
-        shelf = read();
-    }
-
-    /** The pantry as it is in the database. */
+    /** The pantry as it counts now. */
     public Pantry pantry() {
-        return shelf.pantry();
+        return shelf().pantry();
     }
 
     /** Prices by ingredient code. */
     public Map<String, Price> prices() {
-        return shelf.prices();
+        return shelf().prices();
     }
 
-    Shelf shelf() {
-        return shelf;
+    /** The pantry with what it was made from. */
+    public Shelf shelf() {
+        return shelves.shelf();
     }
 
-    private void write(Pantry book) {
-        List<IngredientRow> rows = book.ingredients().stream()
-                .map(ingredient -> IngredientRow.of(ingredient, false))
-                .toList();
-        save(rows, 0);
-        mapper.saveStyles(book.styles());
-        mapper.saveForms(book.forms());
-        mapper.saveFeels(book.feels());
-        mapper.saveMeasures(book.measures());
-    }
-
-    private void save(List<IngredientRow> rows, int firstPosition) {
-        mapper.saveIngredients(rows, firstPosition);
-        List<IngredientRow> drinkers =
-                rows.stream().filter(row -> row.absorptionPct() != null).toList();
-        if (!drinkers.isEmpty()) {
-            mapper.saveBehaviours(drinkers);
-        }
-    }
-
-    private Shelf read() {
-        Map<String, List<OwnValue>> values = new HashMap<>();
-        for (OwnValueRow row : own.values()) {
-            Coded.find(Field.class, row.field())
-                    .ifPresent(field -> values.computeIfAbsent(row.ingredientCode(), code -> new ArrayList<>())
-                            .add(new OwnValue(field, row.value(), row.source())));
-        }
-        Map<String, Price> prices = new HashMap<>();
-        for (PriceRow row : own.prices()) {
-            prices.put(
-                    row.ingredientCode(),
-                    new Price(
-                            row.amount(), Coded.find(Price.Per.class, row.per()).orElseThrow()));
-        }
-        Map<String, Ingredient> book = new HashMap<>();
-        List<Ingredient> ingredients = new ArrayList<>();
-        for (IngredientRow row : mapper.ingredients()) {
-            Ingredient ingredient = row.toIngredient();
-            book.put(ingredient.code(), ingredient);
-            ingredients.add(OwnValue.over(ingredient, byField(values.getOrDefault(ingredient.code(), List.of()))));
-        }
-        return new Shelf(
-                new Pantry(ingredients, mapper.styles(), mapper.forms(), mapper.feels(), mapper.measures()),
-                book,
-                values,
-                prices,
-                Set.copyOf(own.ownCodes()));
-    }
-
-    private static Map<Field, Double> byField(List<OwnValue> values) {
-        Map<Field, Double> byField = new EnumMap<>(Field.class);
-        values.forEach(value -> byField.put(value.field(), value.value()));
-        return byField;
-    }
-
-    /**
-     * Changes the pantry in one transaction and reads it anew.
-     *
-     * @throws verdamen.core.model.RefusedException when the change is refused; nothing is changed then
-     */
-    void change(Runnable change) {
-        keepForRollback();
-        transaction.executeWithoutResult(status -> change.run());
-        shelf = read();
-    }
-
-    /** When the change is part of a larger transaction that fails, the pantry goes back to what it was before it. */
-    private void keepForRollback() {
-        boolean part = TransactionSynchronizationManager.isSynchronizationActive();
-        if (part
-                && TransactionSynchronizationManager.getSynchronizations().stream()
-                        .noneMatch(BackToShelf.class::isInstance)) {
-            TransactionSynchronizationManager.registerSynchronization(new BackToShelf(shelf));
-        }
-    }
-
-    /** Puts the pantry back to how it was when a transaction began to change it. */
-    private final class BackToShelf implements TransactionSynchronization {
-
-        private final Shelf before;
-
-        private BackToShelf(Shelf before) {
-            this.before = before;
-        }
-
-        @Override
-        public void afterCompletion(int status) {
-            if (status != STATUS_COMMITTED) {
-                shelf = before;
-            }
-        }
+    /** Makes a change of what the pantry depends on; it counts for everybody once it is committed. */
+    public void change(Runnable change) {
+        shelves.change(change);
     }
 
     /** Saves an own ingredient under its code, or a new one. */
@@ -183,36 +65,73 @@ public class PantryService implements InitializingBean {
         Faults faults = spec.check();
         String name = spec.name() == null ? "" : spec.name();
         String under = code == null ? IngredientSpec.codeOf(name) : code;
-        faults.require(code != null || !shelf.book().containsKey(under), "name", FaultCode.TAKEN, name);
-        faults.require(code == null || shelf.ownCodes().contains(under), "code", FaultCode.UNKNOWN_CODE, code);
-        faults.refuse();
-        Ingredient ingredient = spec.read(under);
-        change(() -> save(List.of(IngredientRow.of(ingredient, true)), OWN_POSITION));
-        return ingredient;
+        Ingredient[] saved = new Ingredient[1];
+        change(() -> {
+            Shelf shelf = shelf();
+            faults.require(code != null || !shelf.book().containsKey(under), "name", FaultCode.TAKEN, name);
+            faults.require(code == null || shelf.ownCodes().contains(under), "code", FaultCode.UNKNOWN_CODE, code);
+            faults.refuse();
+            saved[0] = spec.read(under);
+            if (code != null) {
+                refuseWhatWouldBreak(saved[0], shelf, faults);
+            }
+            saveSheets(Map.of(under, spec));
+        });
+        return saved[0];
     }
 
-    /** Takes an own ingredient away that nothing uses. */
-    void deleteOwn(String code) {
-        Faults faults = new Faults();
-        faults.require(shelf.ownCodes().contains(code), "code", FaultCode.UNKNOWN_CODE, code);
-        faults.require(!own.isUsed(code), "code", FaultCode.IN_USE, code);
+    /** Refuses a change of an ingredient after which something that uses it could no longer be read, and says what. */
+    private void refuseWhatWouldBreak(Ingredient changed, Shelf shelf, Faults faults) {
+        if (changed.role() != Role.FLOUR) {
+            mapper.lotsThatUse(changed.code(), TOLD).forEach(lot -> faults.add(null, "lot", FaultCode.BREAKS, lot));
+        }
+        List<Ingredient> others = new ArrayList<>(shelf.pantry().ingredients());
+        others.replaceAll(each -> each.code().equals(changed.code()) ? changed : each);
+        Pantry then = shelf.pantry().withIngredients(others);
+        for (IngredientUsers each : users) {
+            each.broken(changed.code(), shelf.pantry(), then, TOLD)
+                    .forEach(name -> faults.add(null, each.field(), FaultCode.BREAKS, name));
+        }
         faults.refuse();
-        change(() -> own.deleteOwn(code));
+    }
+
+    /** Deletes an own ingredient that nothing uses. */
+    void deleteOwn(String code) {
+        change(() -> {
+            Faults faults = new Faults();
+            faults.require(shelf().ownCodes().contains(code), "code", FaultCode.UNKNOWN_CODE, code);
+            for (IngredientUsers each : users) {
+                inUse(faults, each.field(), each.names(code, TOLD));
+            }
+            inUse(faults, "lot", mapper.lotsThatUse(code, TOLD));
+            inUse(faults, "name", mapper.namesThatUse(code, TOLD));
+            inUse(faults, "measure", mapper.measuresThatUse(code, TOLD));
+            inUse(faults, "batch", mapper.batchesThatUse(code, TOLD));
+            faults.refuse();
+            mapper.deleteOwnIngredient(code);
+            mapper.deleteValues(code);
+            mapper.deletePrice(code);
+        });
+    }
+
+    private static void inUse(Faults faults, String field, List<String> names) {
+        names.forEach(name -> faults.add(null, field, FaultCode.IN_USE, name));
     }
 
     /** Whether an ingredient is the kitchen's own. */
     public boolean isOwn(String code) {
-        return shelf.ownCodes().contains(code);
+        return shelf().ownCodes().contains(code);
     }
 
     /** Finds everything impossible about own figures that an ingredient is to have together. */
     public Faults checkValues(String code, List<OwnValue> values) {
+        Shelf shelf = shelf();
         Faults faults = new Faults();
         Ingredient book = shelf.book().get(code);
         faults.require(book != null, "ingredient", FaultCode.UNKNOWN_CODE, code);
         if (book != null) {
-            Map<Field, Double> together = byField(shelf.ownValues().getOrDefault(code, List.of()));
-            together.putAll(byField(values));
+            Map<Field, Double> together = Shelves.byField(shelf.ownValues().getOrDefault(code, List.of()));
+            together.putAll(Shelves.byField(values));
             values.forEach(value -> faults.addAll(value.check(book, together).all()));
         }
         return faults;
@@ -221,18 +140,19 @@ public class PantryService implements InitializingBean {
     /**
      * Changes of the pantry that were found sound.
      *
-     * @param own new ingredients of the kitchen's own
+     * @param own new ingredients of the kitchen's own by code
      * @param values own figures by ingredient
      * @param prices prices by ingredient
+     * @param names taught names
      */
-    public record Changes(List<IngredientSpec> own, Map<String, List<OwnValue>> values, Map<String, Price> prices) {}
+    public record Changes(
+            Map<String, IngredientSpec> own,
+            Map<String, List<OwnValue>> values,
+            Map<String, Price> prices,
+            List<TaughtName> names) {}
 
-    /** Makes changes all together and reads the pantry once. */
+    /** Makes changes all together. */
     public void saveAll(Changes changes) {
-        List<IngredientRow> rows = changes.own().stream()
-                .map(spec -> spec.read(IngredientSpec.codeOf(String.valueOf(spec.name()))))
-                .map(ingredient -> IngredientRow.of(ingredient, true))
-                .toList();
         List<OwnValueRow> values = changes.values().entrySet().stream()
                 .flatMap(each -> each.getValue().stream().map(value -> row(each.getKey(), value)))
                 .toList();
@@ -240,16 +160,21 @@ public class PantryService implements InitializingBean {
                 .map(each -> row(each.getKey(), each.getValue()))
                 .toList();
         change(() -> {
-            if (!rows.isEmpty()) {
-                save(rows, OWN_POSITION);
-            }
-            if (!values.isEmpty()) {
-                own.saveValues(values);
-            }
-            if (!prices.isEmpty()) {
-                own.savePrices(prices);
-            }
+            saveSheets(changes.own());
+            mapper.saveValues(json.of(values));
+            mapper.savePrices(json.of(prices));
+            mapper.saveNames(json.of(changes.names()));
         });
+    }
+
+    /** A row of the table of own ingredients. */
+    private record SheetRow(String code, String name, IngredientSpec sheet) {}
+
+    private void saveSheets(Map<String, IngredientSpec> sheets) {
+        mapper.saveOwnIngredients(json.of(sheets.entrySet().stream()
+                .map(each -> new SheetRow(
+                        each.getKey(), String.valueOf(each.getValue().name()).strip(), each.getValue()))
+                .toList()));
     }
 
     private static OwnValueRow row(String code, OwnValue value) {
@@ -263,35 +188,76 @@ public class PantryService implements InitializingBean {
 
     /** Sets a figure of the kitchen's own over the book's; without a value the book's counts again. */
     public void setValue(String code, @Nullable String field, @Nullable Double value, @Nullable String source) {
-        Faults faults = new Faults();
-        faults.require(shelf.book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
-        Field figure = faults.choice("field", field, Field.class);
-        faults.refuse();
-        if (figure == null) {
-            return;
-        }
-        if (value == null) {
-            change(() -> own.deleteValue(code, figure.code()));
-            return;
-        }
-        OwnValue asked = new OwnValue(figure, value, source == null ? "" : source);
-        checkValues(code, List.of(asked)).refuse();
-        change(() -> own.saveValues(List.of(row(code, asked))));
+        change(() -> {
+            Faults faults = new Faults();
+            faults.require(shelf().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
+            Field figure = faults.choice("field", field, Field.class);
+            faults.refuse();
+            if (figure != null && value == null) {
+                mapper.deleteValue(code, figure.code());
+            } else if (figure != null) {
+                OwnValue asked = new OwnValue(figure, value, source == null ? "" : source);
+                checkValues(code, List.of(asked)).refuse();
+                mapper.saveValues(json.of(List.of(row(code, asked))));
+            }
+        });
     }
 
     /** Sets the price of an ingredient; without an amount there is none. */
     public void setPrice(String code, @Nullable Double amount, @Nullable String per) {
-        Faults faults = new Faults();
-        faults.require(shelf.book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
-        faults.number("amount", amount, 0, HIGHEST_PRICE);
-        Price.Per unit = amount == null ? null : faults.choice("per", per, Price.Per.class);
-        faults.refuse();
         change(() -> {
+            Faults faults = new Faults();
+            faults.require(shelf().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
+            faults.number("amount", amount, Limit.PRICE);
+            Price.Per unit = amount == null ? null : faults.choice("per", per, Price.Per.class);
+            faults.refuse();
             if (amount == null || unit == null) {
-                own.deletePrice(code);
+                mapper.deletePrice(code);
             } else {
-                own.savePrices(List.of(row(code, new Price(amount, unit))));
+                mapper.savePrices(json.of(List.of(row(code, new Price(amount, unit)))));
             }
         });
+    }
+
+    /** The names that this kitchen has taught. */
+    public List<TaughtName> names() {
+        return shelf().names();
+    }
+
+    /**
+     * Remembers names for ingredients.
+     *
+     * @throws verdamen.core.model.RefusedException when a name is none or an ingredient is unknown
+     */
+    public List<TaughtName> teach(List<TaughtName> asked) {
+        change(() -> {
+            Map<String, TaughtName> names = new LinkedHashMap<>();
+            Faults faults = new Faults();
+            for (TaughtName each : asked) {
+                String name = faults.text("name", lowerCase(each.name()), Limit.NAME);
+                faults.require(
+                        pantry().ingredient(each.ingredient()).isPresent(),
+                        "ingredient",
+                        FaultCode.UNKNOWN_CODE,
+                        each.ingredient());
+                names.put(name, new TaughtName(name, each.ingredient()));
+            }
+            faults.refuse();
+            mapper.saveNames(json.of(names.values()));
+        });
+        return names();
+    }
+
+    /** Forgets a name; one that was never taught is no fault. */
+    public List<TaughtName> forget(String asked) {
+        Faults faults = new Faults();
+        String name = faults.text("name", lowerCase(asked), Limit.NAME);
+        faults.refuse();
+        change(() -> mapper.deleteName(name));
+        return names();
+    }
+
+    private static String lowerCase(String name) {
+        return name.strip().toLowerCase(Locale.ROOT);
     }
 }

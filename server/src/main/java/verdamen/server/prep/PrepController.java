@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.model.Coded;
-import verdamen.core.model.Fault;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
@@ -23,7 +22,6 @@ import verdamen.core.prep.LiquidUse;
 import verdamen.server.balance.BalanceAnswer;
 import verdamen.server.balance.BalanceService;
 import verdamen.server.pantry.PantryService;
-import verdamen.server.problem.FaultWords;
 import verdamen.server.problem.Problem.ProblemFault;
 
 /** The Prep station over the API. Nothing is saved. */
@@ -83,9 +81,10 @@ class PrepController {
             chains.add(chain == null ? null : ChainAnswer.of(chain, book, needs.get(chain.key())));
         }
         try {
-            return new PrepAnswer(chains, words(faults.all()), balances.balance(formula), List.of());
+            return new PrepAnswer(chains, ProblemFault.listed(faults.all()), balances.balance(formula), List.of());
         } catch (RefusedException refused) {
-            return new PrepAnswer(chains, words(faults.all()), null, words(refused.faults()));
+            return new PrepAnswer(
+                    chains, ProblemFault.listed(faults.all()), null, ProblemFault.listed(refused.faults()));
         }
     }
 
@@ -93,12 +92,5 @@ class PrepController {
         return method.pressedLiquid() == null
                 ? LiquidUse.DISCARDED
                 : Coded.find(LiquidUse.class, method.pressedLiquid()).orElse(LiquidUse.DISCARDED);
-    }
-
-    private static List<ProblemFault> words(List<Fault> faults) {
-        return faults.stream()
-                .map(fault -> new ProblemFault(
-                        fault.line(), fault.field(), fault.code().code(), FaultWords.of(fault)))
-                .toList();
     }
 }

@@ -1,18 +1,30 @@
 package verdamen.server.problem;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coded;
 
 /** A file that cannot be taken as it is. Nothing of it was taken. */
 public final class RefusedFileException extends RuntimeException {
 
     /** Why a file is refused. */
-    public enum Reason {
-        TOO_LARGE,
-        EMPTY,
-        WRONG_ENCODING,
-        BROKEN,
-        OTHER_KIND,
-        NEWER_VERSION
+    public enum Reason implements Coded {
+        TOO_LARGE("too-large"),
+        EMPTY("empty"),
+        WRONG_ENCODING("wrong-encoding"),
+        BROKEN("broken"),
+        OTHER_KIND("other-kind"),
+        NEWER_VERSION("newer-version");
+
+        private final String code;
+
+        Reason(String code) {
+            this.code = code;
+        }
+
+        @Override
+        public String code() {
+            return code;
+        }
     }
 
     private final Reason reason;

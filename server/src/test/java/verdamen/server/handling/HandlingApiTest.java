@@ -43,7 +43,8 @@ public class HandlingApiTest extends ServerTest {
                         "/api/handling/now",
                         "{\"formula\": %s, \"minute\": 500, \"feel\": \"stiff\"}".formatted(FORMULA))
                 .expect(422);
-        assertEquals(refused.at("/faults/0/message").asString(), "The minute is 500; it must be at most 180.");
+        assertEquals(refused.at("/faults/0/value").asString(), "500.0");
+        assertEquals(refused.at("/faults/0/limit").asDouble(), 180.0);
     }
 
     @Test

@@ -26,14 +26,14 @@ public class IntakeApiTest extends ServerTest {
         assertEquals(lines.at("/0/ingredient").asString(), "wheat-atta");
         assertEquals(lines.at("/0/grams").asDouble(), 3.25 * 250 * 0.53, 0.01);
         assertEquals(lines.at("/0/status").asString(), "read");
-        assertTrue(lines.at("/0/reason").isNull());
+        assertEquals(lines.at("/0/findings").size(), 0);
         assertEquals(lines.at("/1/form").asString(), "raw-chopped");
         assertEquals(lines.at("/2/status").asString(), "unknown-amount");
         assertTrue(lines.at("/2/grams").isNull());
         assertEquals(lines.at("/3/status").asString(), "unread");
         assertTrue(
-                lines.at("/3/reason").asString().contains("mystery"),
-                lines.at("/3/reason").asString());
+                lines.at("/3/findings").toString().contains("mystery"),
+                lines.at("/3/findings").toString());
         assertEquals(lines.at("/4/text").asString(), "water");
     }
 

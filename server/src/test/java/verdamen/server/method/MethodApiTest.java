@@ -46,11 +46,11 @@ public class MethodApiTest extends ServerTest {
 
     @Test
     public void yeastsAreExchangedAtEqualStrength() {
-        Answer exchanges = postJson("/api/method/exchanges", "{\"formula\": %s, \"line\": 3}".formatted(FORMULA))
+        Answer equivalents = postJson("/api/method/equivalents", "{\"formula\": %s, \"line\": 3}".formatted(FORMULA))
                 .expect(200);
-        assertEquals(exchanges.at("/1/ingredient").asString(), "yeast-fresh");
-        assertEquals(exchanges.at("/1/grams").asDouble(), 12.0, 1e-9);
-        assertTrue(exchanges.at("/1/waterChangeGrams").asDouble() < 0, "fresh yeast brings water");
+        assertEquals(equivalents.at("/1/ingredient").asString(), "yeast-fresh");
+        assertEquals(equivalents.at("/1/grams").asDouble(), 12.0, 1e-9);
+        assertTrue(equivalents.at("/1/waterChangeGrams").asDouble() < 0, "fresh yeast brings water");
     }
 
     @Test
@@ -59,6 +59,7 @@ public class MethodApiTest extends ServerTest {
                 FORMULA.replaceFirst("\\{", "{\"method\": {\"phases\": [{\"kind\": \"chill\", \"minutes\": -3}]}, ");
         Answer refused = postJson("/api/method", faulty).expect(422);
         assertEquals(refused.at("/faults/0/field").asString(), "method.phases[0].minutes");
-        assertEquals(refused.at("/faults/0/message").asString(), "The minutes is -3; it must be at least 0.");
+        assertEquals(refused.at("/faults/0/value").asString(), "-3.0");
+        assertEquals(refused.at("/faults/0/limit").asDouble(), 0.0);
     }
 }

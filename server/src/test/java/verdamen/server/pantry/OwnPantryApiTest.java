@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -47,11 +49,41 @@ public class OwnPantryApiTest extends ServerTest {
         postJson("/api/pantry/ingredients", BLEND.formatted("Kept blend", "66")).expect(201);
         postJson("/api/formulas", "{\"name\":\"Kept\",\"formula\":" + BREAD.formatted("own-kept-blend") + "}")
                 .expect(201);
-        assertTrue(delete("/api/pantry/ingredients/own-kept-blend")
-                .expect(422)
-                .at("/detail")
-                .asString()
-                .contains("still used"));
+        putJson("/api/intake/names", "{\"name\":\"the kept one\",\"ingredient\":\"own-kept-blend\"}")
+                .expect(200);
+        postJson("/api/pantry/lots", "{\"ingredient\":\"own-kept-blend\",\"name\":\"Kept sack\"}")
+                .expect(201);
+        postJson("/api/measures/weigh-ins", "{\"measure\":\"cup\",\"ingredient\":\"own-kept-blend\",\"grams\":120}")
+                .expect(200);
+        Answer refused = delete("/api/pantry/ingredients/own-kept-blend").expect(422);
+        assertEquals(told(refused), List.of("formula Kept", "lot Kept sack", "name the kept one", "measure cup"));
+    }
+
+    @Test
+    public void aChangeThatWouldBreakAFormulaOrALotIsRefusedAndSaysWhich() {
+        postJson("/api/pantry/ingredients", BLEND.formatted("Turning blend", "66"))
+                .expect(201);
+        String bread = BREAD.formatted("own-turning-blend")
+                .replaceFirst("\"grams\"", "\"measured\":{\"moisturePct\":12.5},\"grams\"");
+        postJson("/api/formulas", "{\"name\":\"Turned\",\"formula\":" + bread + "}")
+                .expect(201);
+        postJson("/api/pantry/lots", "{\"ingredient\":\"own-turning-blend\",\"name\":\"Turned sack\"}")
+                .expect(201);
+        String seed = BLEND.formatted("Turning blend", "66").replace("\"flour\"", "\"seed\"");
+        Answer refused =
+                putJson("/api/pantry/ingredients/own-turning-blend", seed).expect(422);
+        assertEquals(told(refused), List.of("lot Turned sack", "formula Turned"));
+        putJson("/api/pantry/ingredients/own-turning-blend", BLEND.formatted("Turning blend", "70"))
+                .expect(200);
+    }
+
+    /** Who is told to use something: field and name of each fault. */
+    private static List<String> told(Answer refused) {
+        List<String> told = new ArrayList<>();
+        refused.at("/faults")
+                .forEach(fault -> told.add(
+                        fault.get("field").asString() + " " + fault.get("value").asString()));
+        return told;
     }
 
     @Test

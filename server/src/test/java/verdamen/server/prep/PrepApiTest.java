@@ -56,10 +56,8 @@ public class PrepApiTest extends ServerTest {
         assertTrue(answer.at("/chains/0").isNull());
         assertTrue(answer.at("/balance").isNull());
         assertEquals(answer.at("/faults/0/field").asString(), "preps[0].steps[0].afterGrams");
-        assertEquals(
-                answer.at("/faults/0/message").asString(),
-                "The weight after in grams is 350, but there are only 300: nothing can come out of nothing. Check both"
-                        + " weighings.");
+        assertEquals(answer.at("/faults/0/code").asString(), "creates-matter");
+        assertEquals(answer.at("/faults/0/limit").asDouble(), 300.0);
     }
 
     @Test
@@ -77,7 +75,7 @@ public class PrepApiTest extends ServerTest {
         String formula = """
                 {"style": "roti", "kneading": "machine",
                  "lines": [{"ingredient": "wheat-atta", "grams": 300, "stage": "first"}, {"ingredient": "water", "grams": 90},
-                           {"prep": "c", "temperatureC": 8}],
+                           {"prep": "c", "measured": {"temperatureC": 8}}],
                  "method": {"sticking": "wet-hands", "pickupGrams": 6, "firstStage": "soaker", "standingMinutes": 60,
                             "phases": [{"kind": "rest", "minutes": 10}, {"kind": "chill", "minutes": 30, "temperatureC": 4}],
                             "temperatures": {"doughC": 25}},
@@ -102,7 +100,7 @@ public class PrepApiTest extends ServerTest {
         assertTrue(kept.at("/lines/2/ingredient").isNull()
                 && kept.at("/lines/2/grams").isNull());
         assertEquals(kept.at("/lines/0/stage").asString(), "first");
-        assertEquals(kept.at("/lines/2/temperatureC").asDouble(), 8.0);
+        assertEquals(kept.at("/lines/2/measured/temperatureC").asDouble(), 8.0);
         assertEquals(kept.at("/notes/acknowledged/0/who").asString(), "Bench");
     }
 }

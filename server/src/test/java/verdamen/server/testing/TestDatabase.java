@@ -55,13 +55,75 @@ public final class TestDatabase {
     public static String fresh(String name) {
         INSTANCE.sql("drop database if exists " + name + " with (force)");
         INSTANCE.sql("create database " + name);
+        return address(name);
+    }
+
+    /** The address of a database that is there. */
+    public static String address(String name) {
         return "jdbc:postgresql://127.0.0.1:" + INSTANCE.port + "/" + name;
     }
 
+    /** The address of a database of this name, made anew from a dump. */
+    public static String of(String name, Path dump) {
+        String address = fresh(name);
+        INSTANCE.psql(name, "-f", dump.toAbsolutePath().toString());
+        return address;
+    }
+
+    /** Keeps the data of a database as they are now in a file. */
+    public static Path snapshot(String name) {
+        try {
+            Path file = Files.createTempFile("verdamen-snapshot", ".sql");
+            file.toFile().deleteOnExit();
+            run(List.of(
+                    "pg_dump",
+                    "-h",
+                    "127.0.0.1",
+                    "-p",
+                    String.valueOf(INSTANCE.port),
+                    "-U",
+                    USER,
+                    "--data-only",
+                    "--exclude-table=flyway_schema_history",
+                    "-f",
+                    file.toString(),
+                    name));
+            return file;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * Puts the data of a database back to a snapshot while a server runs on it. The pantry's revision goes on, so that the
+     * server reads it anew.
+     */
+    public static void restore(String name, Path snapshot) {
+        try {
+            Path script = Files.createTempFile("verdamen-restore", ".sql");
+            Files.writeString(
+                    script,
+                    "begin;\nselect max(pantry_revision) + 1 as next from kitchen \\gset\n"
+                            + "truncate kitchen restart identity cascade;\n"
+                            + Files.readString(snapshot)
+                            + "\nupdate public.kitchen set pantry_revision = :next;\ncommit;\n");
+            INSTANCE.psql(name, "-f", script.toString());
+            Files.delete(script);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     private void sql(String statement) {
+        psql("postgres", "-c", statement);
+    }
+
+    private void psql(String database, String option, String value) {
         run(List.of(
                 "psql",
                 "-q",
+                "-v",
+                "ON_ERROR_STOP=1",
                 "-h",
                 "127.0.0.1",
                 "-p",
@@ -69,9 +131,9 @@ public final class TestDatabase {
                 "-U",
                 USER,
                 "-d",
-                "postgres",
-                "-c",
-                statement));
+                database,
+                option,
+                value));
     }
 
     private String options() {

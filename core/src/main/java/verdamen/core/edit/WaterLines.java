@@ -1,0 +1,86 @@
+package verdamen.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Balance;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Part;
+import verdamen.core.model.Scale;
+import verdamen.core.pantry.Pantry;
+
+/**
+ * The lines of plain water of a formula's dough. Set to what is needed, the one of the dough itself takes what the others,
+ * such as a soaker's, leave; when these alone are more than that, all of them shrink in their ratio.
+ */
+final class WaterLines {
+
+    private WaterLines() {}
+
+    /** The formula with as much plain water as its balance asks for; none when it has too much without any. */
+    static FormulaSpec set(FormulaSpec spec, Formula formula, Pantry pantry) {
+        double needed = Scale.shown(Math.max(0, Balance.of(formula).water().needed()));
+        List<Integer> lines = lines(spec, pantry);
+        if (lines.isEmpty()) {
+            List<@Nullable LineSpec> all = new ArrayList<>(spec.linesOrNone());
+            all.add(LineSpec.of(pantry.plainWater().code(), needed));
+            return spec.withLines(all);
+        }
+        int main = lines.stream()
+                .filter(index -> stage(spec, index) == null)
+                .findFirst()
+                .orElse(lines.get(0));
+        double others = lines.stream()
+                .filter(index -> index != main)
+                .mapToDouble(index -> grams(spec, index))
+                .sum();
+        FormulaSpec set = spec.withLine(main, line(spec, main).weighed(Scale.shown(Math.max(0, needed - others))));
+        if (others <= needed) {
+            return set;
+        }
+        for (int index : lines) {
+            if (index != main) {
+                double less = grams(spec, index) * needed / others;
+                set = set.withLine(index, line(spec, index).weighed(Scale.shown(less)));
+            }
+        }
+        return set;
+    }
+
+    private static List<Integer> lines(FormulaSpec spec, Pantry pantry) {
+        List<Integer> found = new ArrayList<>();
+        for (int index = 0; index < spec.linesOrNone().size(); index++) {
+            LineSpec line = spec.lineOrNull(index);
+            boolean inDough = line != null
+                    && line.prep() == null
+                    && (line.part() == null || line.part().equals(Part.DOUGH.code()));
+            if (inDough
+                    && line.ingredient() != null
+                    && pantry.ingredient(line.ingredient())
+                            .filter(each -> each.isPlainWater())
+                            .isPresent()) {
+                found.add(index);
+            }
+        }
+        return found;
+    }
+
+    private static LineSpec line(FormulaSpec spec, int index) {
+        LineSpec line = spec.lineOrNull(index);
+        if (line == null) {
+            throw new IllegalStateException("a line of water is there");
+        }
+        return line;
+    }
+
+    private static @Nullable String stage(FormulaSpec spec, int index) {
+        return line(spec, index).stage();
+    }
+
+    private static double grams(FormulaSpec spec, int index) {
+        Double grams = line(spec, index).grams();
+        return grams == null ? 0 : grams;
+    }
+}

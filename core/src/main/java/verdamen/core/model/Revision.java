@@ -1,0 +1,10 @@
+package verdamen.core.model;
+
+/** Which revision of the dough model this program computes. */
+public final class Revision {
+
+    /** Raised with every change after which the same formula may have other figures. */
+    public static final int OF_THE_MODEL = 1;
+
+    private Revision() {}
+}

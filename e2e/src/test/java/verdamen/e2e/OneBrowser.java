@@ -1,0 +1,81 @@
+package verdamen.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.logging.Level;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import verdamen.server.testing.TestDatabase;
+
+/** The one server and the one browser of the whole suite, with the data to which every class goes back. */
+final class OneBrowser {
+
+    private static final String DATABASE = "e2e";
+    private static final OneBrowser INSTANCE = new OneBrowser();
+
+    private final RunningServer server;
+    private final ChromeDriver driver;
+    private final Path empty;
+    private final Path demo;
+
+    private OneBrowser() {
+        RunningServer first = RunningServer.start(DATABASE, false);
+        empty = TestDatabase.snapshot(DATABASE);
+        first.stop();
+        server = RunningServer.startOn(DATABASE, true);
+        demo = TestDatabase.snapshot(DATABASE);
+        driver = browser();
+        Runtime.getRuntime().addShutdownHook(new Thread(driver::quit));
+    }
+
+    static RunningServer server() {
+        return INSTANCE.server;
+    }
+
+    static ChromeDriver driver() {
+        return INSTANCE.driver;
+    }
+
+    /** Puts the data back to the demo's, or to an empty kitchen's. */
+    static void freshData(boolean withDemo) {
+        TestDatabase.restore(DATABASE, withDemo ? INSTANCE.demo : INSTANCE.empty);
+    }
+
+    private static ChromeDriver browser() {
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-dev-shm-usage",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--hide-scrollbars",
+                "--user-data-dir=" + profile());
+        LoggingPreferences logs = new LoggingPreferences();
+        logs.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability("goog:loggingPrefs", logs);
+        return new ChromeDriver(
+                new ChromeDriverService.Builder()
+                        .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                        .build(),
+                options);
+    }
+
+    private static Path profile() {
+        try {
+            return Files.createTempDirectory("verdamen-chromium");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package verdamen.server.batch;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.handling.PutIn;
+
+/** Batches over the API. Every answer is the formula's batches, the newest first. */
+@RestController
+class BatchController {
+
+    private final BatchService batches;
+
+    BatchController(BatchService batches) {
+        this.batches = batches;
+    }
+
+    @GetMapping("/api/formulas/{formula}/batches")
+    List<Batch> batches(@PathVariable long formula) {
+        return batches.batches(formula);
+    }
+
+    /**
+     * A batch to start.
+     *
+     * @param version the version it is made from
+     * @param minutesAgo minutes since water met flour; absent for now
+     */
+    record StartRequest(int version, @Nullable Double minutesAgo) {}
+
+    @PostMapping("/api/formulas/{formula}/batches")
+    List<Batch> start(@PathVariable long formula, @RequestBody StartRequest request) {
+        return batches.start(formula, request.version(), request.minutesAgo() == null ? 0 : request.minutesAgo());
+    }
+
+    @PostMapping("/api/batches/{id}/finish")
+    List<Batch> finish(@PathVariable long id) {
+        return batches.finish(id);
+    }
+
+    @DeleteMapping("/api/batches/{id}")
+    List<Batch> delete(@PathVariable long id) {
+        return batches.delete(id);
+    }
+
+    /** A correction to keep. */
+    record CorrectionRequest(
+            double minute,
+            @Nullable String feel,
+            String action,
+            @Nullable String note,
+            @Nullable List<PutIn> additions) {}
+
+    @PostMapping("/api/batches/{id}/corrections")
+    List<Batch> correct(@PathVariable long id, @RequestBody CorrectionRequest request) {
+        return batches.correct(
+                id,
+                request.minute(),
+                request.feel(),
+                request.action(),
+                request.note(),
+                request.additions() == null ? List.of() : request.additions());
+    }
+
+    @DeleteMapping("/api/batches/{id}/corrections/{correction}")
+    List<Batch> forget(@PathVariable long id, @PathVariable long correction) {
+        return batches.forget(id, correction);
+    }
+}

@@ -1,0 +1,99 @@
+package verdamen.server.files;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import verdamen.core.handling.PutIn;
+import verdamen.core.pantry.IngredientSpec;
+import verdamen.core.pantry.LotSpec;
+import verdamen.server.batch.BatchService;
+
+/**
+ * What stands in a file of Verdamen's own. A formula file holds formulas with all their versions and what they need; a
+ * kitchen file holds everything of a kitchen. Both are one object whose sections are read one entry at a time, in this
+ * order. Described by docs/formula-file.schema.json.
+ */
+final class KitchenFile {
+
+    /** What a formula file calls itself. */
+    static final String FORMULAS_FORMAT = "verdamen-formulas";
+
+    /** What a kitchen file calls itself. */
+    static final String KITCHEN_FORMAT = "verdamen-kitchen";
+
+    /** The version of the format that is written, and the newest that is read. */
+    static final int VERSION = 2;
+
+    private KitchenFile() {}
+
+    /** An own ingredient. */
+    record OwnIngredient(String code, IngredientSpec sheet) {}
+
+    /** A figure of the kitchen's own over the book's, with its source. */
+    record OwnFigure(String ingredient, String field, double value, String source) {}
+
+    /** A price. */
+    record FilePrice(String ingredient, double amount, String per) {}
+
+    /** A vessel of the kitchen's own. */
+    record FileVessel(String name, String plural, double millilitres) {}
+
+    /** A weigh-in. */
+    record FileWeighIn(
+            String measure, @Nullable String ingredient, double grams, double count, OffsetDateTime weighedAt) {}
+
+    /**
+     * A lot of flour.
+     *
+     * @param id what lines of this file call it
+     * @param uid its identity, the same wherever its file is taken
+     * @param lot what it is
+     */
+    record FileLot(long id, String uid, LotSpec lot) {}
+
+    /**
+     * A formula.
+     *
+     * @param uid its identity, the same wherever its file is taken
+     * @param state where it stands in the kitchen's work
+     * @param versions its versions, the oldest first
+     * @param batches its batches; absent in a formula file
+     */
+    record FileFormula(
+            String uid,
+            String state,
+            List<FileVersion> versions,
+            @Nullable List<FileBatch> batches) {}
+
+    /**
+     * A version.
+     *
+     * @param number its number in the kitchen it comes from
+     * @param parent number of the version it was made from
+     * @param name the formula's name in it
+     * @param note what was changed and why
+     * @param savedAt when it was saved
+     * @param formula what it holds, as a document of the file's version
+     */
+    record FileVersion(
+            int number, @Nullable Integer parent, String name, String note, OffsetDateTime savedAt, JsonNode formula) {}
+
+    /** A batch with what was corrected in it. */
+    record FileBatch(
+            int version,
+            OffsetDateTime startedAt,
+            @Nullable OffsetDateTime finishedAt,
+            List<FileCorrection> corrections)
+            implements BatchService.Told {}
+
+    /** A correction of a batch. */
+    record FileCorrection(
+            double minute,
+            @Nullable String feel,
+            String action,
+            String note,
+            OffsetDateTime madeAt,
+            List<PutIn> additions)
+            implements BatchService.ToldCorrection {}
+}

@@ -1,0 +1,2 @@
+export { FiguresProvider, useFigures } from "./FiguresProvider";
+export type { Figures } from "./units";

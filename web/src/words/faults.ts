@@ -1,0 +1,274 @@
+import type { Problem, ProblemFault } from "../api";
+import type { Figures } from "../figures";
+
+type FaultCode = ProblemFault["code"];
+
+/** What a field is called, by the last part of its place; its unit is said with its values. */
+const FIELDS: Record<string, string> = {
+  ingredient: "The ingredient",
+  grams: "The weight",
+  sd: "The weighing error",
+  part: "The part",
+  form: "The form",
+  waterPct: "The measured water",
+  moisturePct: "The flour moisture",
+  proteinPct: "The protein",
+  absorptionPct: "The absorption",
+  absorptionSdPct: "The error of the absorption",
+  pieceMm: "The piece size",
+  fatState: "The state of the fat",
+  style: "The style",
+  kneading: "The kneading",
+  fatTiming: "When the fat goes in",
+  waterTemperatureC: "The water temperature",
+  restMinutes: "The rest",
+  sheetMm: "The sheet",
+  softnessTarget: "The softness to aim for",
+  quantity: "The number of measures",
+  measure: "The measure",
+  text: "The text",
+  method: "The method",
+  pieces: "The number of pieces",
+  pieceGrams: "The weight of a piece",
+  reason: "The reason",
+  cupMl: "The cup",
+  currency: "The currency",
+  millilitres: "The volume",
+  count: "How many there were",
+  plural: "The plural",
+  doughGrams: "The weight of the dough",
+  bowlLossPct: "What stays on the bowl",
+  beforeGrams: "The weight before",
+  afterGrams: "The weight after",
+  line: "The line",
+  lines: "The lines",
+  how: "The way to fill it",
+  composition: "The composition",
+  role: "The role",
+  group: "The group",
+  code: "The ingredient",
+  field: "The figure",
+  source: "Where it comes from",
+  fatPct: "The fat",
+  carbPct: "The carbohydrate",
+  fibrePct: "The fibre",
+  sugarsPct: "The sugars",
+  ashPct: "The minerals",
+  sodiumMg: "The sodium",
+  bulkDensityGPerMl: "The density",
+  pieceName: "What a piece is",
+  allergens: "An allergen",
+  notes: "The notes",
+  uptakeTauMin: "The time of uptake",
+  glutenQuality: "The gluten quality",
+  amount: "The price",
+  priceAmount: "The price",
+  per: "What the price is for",
+  pricePer: "What the price is for",
+  milledOn: "The day of milling",
+  moistureHow: "How the moisture was found",
+  celsius: "The temperature",
+  humidityPct: "The humidity of the air",
+  lot: "The lot",
+  record: "The kind of record",
+  weighedAt: "The time of weighing",
+  pct: "The baker’s percentage",
+  name: "The name",
+  note: "The note",
+  parentNumber: "The version this was made from",
+  formula: "The formula",
+  key: "The key of the preparation",
+  liquid: "What happens to the liquid",
+  kind: "The step",
+  liquidGrams: "The liquid",
+  fromC: "The temperature at the start",
+  roomC: "The temperature of the room",
+  targetC: "The temperature to reach",
+  readMinute: "The minute of the reading",
+  readC: "The temperature read",
+  prep: "The preparation",
+  preps: "The preparations",
+  steps: "The steps",
+  added: "What is put in",
+  additions: "What is put in",
+  phases: "The phases",
+  stage: "The stage",
+  temperatureC: "The temperature",
+  pressedLiquid: "What happens to pressed liquid",
+  sticking: "What stops sticking",
+  pickupGrams: "What the dough picks up",
+  pickupBeforeGrams: "The weight on the bench before",
+  pickupAfterGrams: "The weight left on the bench",
+  waterAddition: "How the water goes in",
+  seal: "How the filling is enclosed",
+  heat: "The heat",
+  firstStage: "The first stage",
+  standingMinutes: "How long the first stage stands",
+  minutes: "The duration",
+  doughC: "The dough temperature",
+  flourC: "The temperature of the flour",
+  coldC: "The temperature of cold water",
+  hotC: "The temperature of hot water",
+  kneadMinutes: "The kneading time",
+  minute: "The minute",
+  minutesAgo: "How long ago water met flour",
+  feel: "The feel",
+  given: "What you put in",
+  share: "The missing share",
+  symptom: "What went wrong",
+  who: "Who has read it",
+  version: "The version",
+  school: "The way of making",
+  question: "The question",
+  setAside: "The remarks set aside",
+  acknowledged: "The cautions read",
+  search: "The search",
+  flourGrams: "The flour",
+  batch: "A batch of formula",
+};
+
+/** How the values of a field are written, by the end of its name. */
+function unitOf(field: string): (figures: Figures, value: number) => string {
+  const number = (f: Figures, value: number) => f.number(value, 3).replace(/[.,]?0+$/, "") || "0";
+  if (/grams$/i.test(field) || field === "sd" || field === "given") {
+    return (f, value) => (f.massUnit === "g" ? `${number(f, value)} g` : f.mass(value));
+  }
+  if (/Pct$|^pct$/.test(field) || field === "composition") {
+    return (f, value) => `${number(f, value)} %`;
+  }
+  if (/C$/.test(field) || field === "celsius") {
+    return (f, value) => f.temperature(value);
+  }
+  if (/Mm$/.test(field)) {
+    return (f, value) => `${number(f, value)} mm`;
+  }
+  if (field === "minute") {
+    return number;
+  }
+  if (/minutes?$/i.test(field) || field === "minutesAgo" || field === "uptakeTauMin") {
+    return (f, value) => `${number(f, value)} min`;
+  }
+  if (/Ml$|^millilitres$/.test(field)) {
+    return (f, value) => `${number(f, value)} ml`;
+  }
+  if (/Mg$/.test(field)) {
+    return (f, value) => `${number(f, value)} mg`;
+  }
+  return number;
+}
+
+function lastPart(place: string): string {
+  return place.slice(place.lastIndexOf(".") + 1).replace(/\[.*/, "");
+}
+
+interface Said {
+  /** The field, as a sentence begins. */
+  field: string;
+  /** The value given, as the kitchen writes it. */
+  value: string;
+  limit: string;
+  /** Whether the fault has a limit. */
+  limited: boolean;
+}
+
+const CODES: Record<FaultCode, (said: Said) => string> = {
+  missing: ({ field }) => `${field} is missing. Fill it in.`,
+  "not-a-number": ({ field, value }) => `${field} is not a number${value && `: “${value}”`}.`,
+  "too-small": ({ field, value, limit, limited }) =>
+    limited ? `${field} is ${value}; it must be at least ${limit}.` : sum(field, value),
+  "too-large": ({ field, value, limit, limited }) =>
+    limited ? `${field} is ${value}; it must be at most ${limit}.` : sum(field, value),
+  "unknown-code": ({ field, value }) => `${field}${value && ` “${value}”`} is not known. Choose one from the list.`,
+  "not-for-this-ingredient": ({ field }) => `${field} does not apply to this ingredient. Remove it.`,
+  contradicts: ({ field }) =>
+    `${field} contradicts the rest of the line: it is not known yet, or its preparation gives it.`,
+  "in-the-future": ({ field }) => `${field} is in the future.`,
+  "in-use": ({ field, value }) => `${field} “${value}” still uses it. Change that first.`,
+  breaks: ({ field, value }) => `${field} “${value}” uses it and could no longer be read. Change that first.`,
+  taken: ({ field, value }) => `${field} “${value}” is taken already. Choose another one.`,
+  "too-long": ({ field, value, limit }) => `${field} has ${value} characters; at most ${limit} are kept.`,
+  "too-many": ({ field, value, limit }) => `${field}: there are ${value}; at most ${limit} are allowed.`,
+  "control-characters": ({ field }) => `${field} holds characters that cannot be typed. Type it anew.`,
+  "creates-matter": ({ field, value, limit }) =>
+    `${field} is ${value}, but there are only ${limit}: nothing can come out of nothing. Check both weighings.`,
+  "no-water-left": ({ field, value, limit }) =>
+    `${field} is ${value}, which would drive its water below zero; the limit is ${limit}. Check the scale.`,
+  "not-for-this-step": ({ field, value }) => `${field} does not go with “${value}”. Choose another one.`,
+  "impossible-temperatures": ({ field, value, limit }) =>
+    `${field} is ${value}, which does not go with the other temperatures (${limit}). Something hot cools towards the room.`,
+  "wrong-kind": ({ field }) => `${field} cannot be read: it is not known here, or its value is of the wrong kind.`,
+  unreadable: ({ field, value }) => `${field} cannot be read${value && ` (${value})`}.`,
+  "no-flour": () => "Nothing in the dough takes up water the way flour does. Add a flour.",
+};
+
+/** A composition that does not add up. */
+function sum(field: string, value: string): string {
+  return `${field} adds up to ${value}; water, protein, fat, carbohydrate and minerals must make 100 %, give or take 2.`;
+}
+
+const COUNTED: FaultCode[] = ["too-long", "too-many"];
+
+/** A fault in a sentence: what, the value, and what to do, in the kitchen's units. */
+export function faultWords(fault: ProblemFault, figures: Figures): string {
+  const last = lastPart(fault.field);
+  const write = COUNTED.includes(fault.code) ? (f: Figures, value: number) => f.number(value, 0) : unitOf(last);
+  const given = fault.value == null || fault.value === "" ? NaN : Number(fault.value);
+  return CODES[fault.code]({
+    field: FIELDS[last] ?? `“${fault.field}”`,
+    value: Number.isFinite(given) ? write(figures, given) : (fault.value ?? ""),
+    limit: fault.limit == null ? "" : write(figures, fault.limit),
+    limited: fault.limit != null,
+  });
+}
+
+const FILE_REASONS: Record<string, string> = {
+  "too-large": "The file is over 5 MB.",
+  empty: "The file is empty.",
+  "wrong-encoding": "The file is not in UTF-8. Save it as UTF-8 and try again.",
+  broken: "The file is broken or cut off. Export it again where it came from.",
+  "other-kind": "The file is of another kind.",
+  "newer-version": "The file was written by a newer Verdamen. Update this one.",
+};
+
+/** What a problem says, in the kitchen's units: the first fault, or the kind of problem. */
+export function problemWords(problem: Problem, figures: Figures): string {
+  const kind = problem.type.slice(problem.type.lastIndexOf(":") + 1);
+  const first = problem.faults?.[0];
+  switch (kind) {
+    case "refused-file": {
+      const where = first?.value ? ` (${first.value})` : "";
+      return `${FILE_REASONS[problem.reason ?? ""] ?? "The file cannot be read."}${where} Nothing of it was imported.`;
+    }
+    case "newer-version":
+      return `Version ${problem.newest?.number} was saved after version ${problem.latestKnown}, the newest you knew of. Nothing is lost: save yours beside it, or open theirs.`;
+    case "too-large":
+      return "This is too much at once. Send it in smaller parts.";
+    case "unexpected":
+      return `Your edits are still on the page. Try again; if it stays, look for ${problem.incident} in the server’s log.`;
+    case "foreign-host":
+    case "foreign-origin":
+      return "This page is not served by this Verdamen. Open it under its own address.";
+    default:
+      break;
+  }
+  if (!first) {
+    return problem.detail;
+  }
+  const count = problem.faultCount ?? problem.faults?.length ?? 1;
+  const words = faultWords(first, figures);
+  return count > 1 ? `${count} values must be changed. The first: ${words}` : words;
+}
+
+const TITLES: Record<string, string> = {
+  refused: "This cannot be used as it is",
+  "refused-file": "The file cannot be imported",
+  "newer-version": "A newer version was saved",
+  "not-found": "Not found",
+  unreadable: "The request cannot be read",
+  unexpected: "Something went wrong in Verdamen",
+};
+
+/** The kind of a problem in a few words. */
+export function problemTitle(problem: Pick<Problem, "type" | "title">): string {
+  return TITLES[problem.type.slice(problem.type.lastIndexOf(":") + 1)] ?? problem.title;
+}
