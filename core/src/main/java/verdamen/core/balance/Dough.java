@@ -2,18 +2,18 @@ package verdamen.core.balance;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.WaterAccount.UptakeParts;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
-import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Behaviour;
-import verdamen.core.pantry.FatState;
-import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Role;
 
 /**
@@ -22,43 +22,47 @@ import verdamen.core.pantry.Role;
  */
 public final class Dough {
 
-    private static final double PERCENT = 100;
-
     private final Formula formula;
     private final List<DoughRow> rows;
-    private final double flourGrams;
-    private final double fatPerFlour;
-    private final double saltPct;
+    private final Map<Integer, List<DoughRow>> rowsByLine;
+    private final DoughTotals totals;
     private final List<WaterAccount> accounts;
 
     private Dough(Formula formula, List<DoughRow> rows) {
         this.formula = formula;
         this.rows = List.copyOf(rows);
-        this.flourGrams = rows.stream()
-                .filter(DoughRow::countsAsFlour)
-                .mapToDouble(DoughRow::grams)
-                .sum();
-        this.fatPerFlour = perFlour(rows.stream()
-                .filter(row -> row.ingredient().role() == Role.FAT)
-                .mapToDouble(row -> row.grams() * row.fatShare())
-                .sum());
-        this.saltPct = PERCENT
-                * perFlour(rows.stream()
-                        .filter(row -> row.ingredient().role() == Role.SALT)
-                        .mapToDouble(DoughRow::grams)
-                        .sum());
-        this.accounts = rows.stream().map(this::account).toList();
+        this.rowsByLine = rows.stream()
+                .collect(Collectors.groupingBy(row -> row.line().index(), LinkedHashMap::new, Collectors.toList()));
+        this.totals = new DoughTotals(formula, rows);
+        double coating = totals.coating();
+        double slower = totals.tauFactor();
+        double salt = totals.saltPct();
+        this.accounts = rows.stream()
+                .map(row -> WaterAccount.of(row, RowWater.of(formula, row), coating, slower, salt))
+                .toList();
     }
 
     /** The dough of a formula. */
     public static Dough of(Formula formula) {
         List<DoughRow> rows = new ArrayList<>();
-        for (Line line : formula.lines()) {
-            if (isInDough(formula, line)) {
-                addRows(formula, line, rows);
-            }
-        }
+        formula.lines().forEach(line -> rows.addAll(rowsOf(formula, line)));
         return new Dough(formula, rows);
+    }
+
+    /** The rows that a line stands for in the dough: none, one, or the two halves of a starter. */
+    static List<DoughRow> rowsOf(Formula formula, Line line) {
+        if (!isInDough(formula, line)) {
+            return List.of();
+        }
+        if (!line.ingredient().isStarter()) {
+            return List.of(
+                    new DoughRow(line, line.ingredient(), line.grams(), sd(line.sdGrams(), line.grams()), false));
+        }
+        double half = line.grams() / 2;
+        Double halfSd = line.sdGrams() == null ? null : line.sdGrams() / 2;
+        return List.of(
+                new DoughRow(line, formula.pantry().starterFlour(), half, sd(halfSd, half), true),
+                new DoughRow(line, formula.pantry().plainWater(), half, sd(halfSd, half), true));
     }
 
     private static boolean isInDough(Formula formula, Line line) {
@@ -67,107 +71,8 @@ public final class Dough {
         return line.part() == Part.DOUGH && !onSurface;
     }
 
-    private static void addRows(Formula formula, Line line, List<DoughRow> rows) {
-        if (!line.ingredient().isStarter()) {
-            rows.add(new DoughRow(line, line.ingredient(), line.grams(), sd(line.sdGrams(), line.grams()), false));
-            return;
-        }
-        double half = line.grams() / 2;
-        Double halfSd = line.sdGrams() == null ? null : line.sdGrams() / 2;
-        rows.add(new DoughRow(line, formula.pantry().starterFlour(), half, sd(halfSd, half), true));
-        rows.add(new DoughRow(line, formula.pantry().plainWater(), half, sd(halfSd, half), true));
-    }
-
     private static double sd(@Nullable Double given, double grams) {
         return given == null ? Line.weighedSdGrams(grams) : given;
-    }
-
-    private WaterAccount account(DoughRow row) {
-        Behaviour behaviour = row.behaviour();
-        if (behaviour != null) {
-            return drinker(row, behaviour);
-        }
-        double m = row.grams();
-        double water = m * row.waterShare();
-        double foodFat = Coefficient.FOOD_FAT_SOFTENING.value() * m * row.fatShare();
-        return switch (row.ingredient().role()) {
-            case INCLUSION -> inclusion(row, foodFat);
-            case FAT -> fat(row, water);
-            case DAIRY, LIQUID -> bringer(row, water + foodFat);
-            case SWEETENER -> bringer(row, water + Coefficient.SUGAR_SOFTENING.value() * m * sugarShare(row));
-            case SALT -> bringer(row, Coefficient.SALT_SOFTENING.value() * m);
-            case FLOUR, DRY_ADDITION, SEED, LEAVENER, SEASONING -> bringer(row, water);
-        };
-    }
-
-    private static WaterAccount bringer(DoughRow row, double grams) {
-        return new WaterAccount(row, grams, 0, null, 0, 0, 0, null, 0);
-    }
-
-    private static WaterAccount fat(DoughRow row, double water) {
-        double fat = row.grams() * row.fatShare();
-        double lost = fat * (softening(row, false) - softening(row, true));
-        return new WaterAccount(row, water + softening(row, false) * fat, 0, null, 0, 0, 0, null, lost);
-    }
-
-    private WaterAccount inclusion(DoughRow row, double foodFat) {
-        Form form = row.line().form();
-        if (form == null) {
-            throw new IllegalStateException("an inclusion has a form once it is read");
-        }
-        double m = row.grams();
-        return new WaterAccount(
-                row,
-                foodFat,
-                m * row.waterShare(),
-                Release.of(form, saltPct),
-                m * row.solidsShare() * form.holdGPerGSolids(),
-                0,
-                0,
-                null,
-                0);
-    }
-
-    private WaterAccount drinker(DoughRow row, Behaviour behaviour) {
-        double book = row.absorption(behaviour);
-        double hot = row.starterHalf() ? 1 : Uptake.hotWaterFactor(formula.waterTemperatureC());
-        boolean coats = row.isFlour() && !row.starterHalf();
-        double coating = coats ? Uptake.coating(formula.fatTiming(), fatPerFlour) : 1;
-        Double moisture = row.isFlour() ? Double.valueOf(moisture(row)) : null;
-        double absorption = moisture == null ? book * hot : Uptake.absorptionAt(book * hot, moisture);
-        double tau = row.starterHalf() ? 0 : behaviour.uptakeTauMin() * Uptake.tauFactor(formula, fatPerFlour);
-        return new WaterAccount(
-                row,
-                0,
-                0,
-                null,
-                0,
-                row.grams() * absorption * coating,
-                tau,
-                new UptakeParts(book, hot, moisture, absorption, coating),
-                0);
-    }
-
-    private static double moisture(DoughRow row) {
-        Double measured = row.starterHalf() ? null : row.line().measured().moisturePct();
-        return measured == null ? Coefficient.FLOUR_MOISTURE.value() : measured / PERCENT;
-    }
-
-    /** Grams of water a gram of this row's fat stands for; soft fat hardens in the cold, oil does not. */
-    static double softening(DoughRow row, boolean cold) {
-        FatState state = row.line().fatState();
-        if (state == null) {
-            throw new IllegalStateException("a fat has a state once it is read");
-        }
-        return (cold && state == FatState.SOFT ? FatState.SOLID : state).softening();
-    }
-
-    static double sugarShare(DoughRow row) {
-        return row.ingredient().composition().sugarsPct() / PERCENT;
-    }
-
-    private double perFlour(double grams) {
-        return flourGrams > 0 ? grams / flourGrams : 0;
     }
 
     /** The formula it comes from. */
@@ -180,28 +85,55 @@ public final class Dough {
         return rows;
     }
 
+    /** W, the plain water it needs when it is rolled, g; below 0 when it has too much without any. */
+    public double waterNeeded() {
+        return totals.waterNeeded();
+    }
+
+    /** What its rows add up to. */
+    public DoughTotals totals() {
+        return totals;
+    }
+
+    /** Index of each line of it with the line, in the order of the lines. */
+    public Map<Integer, Line> lines() {
+        Map<Integer, Line> lines = new LinkedHashMap<>();
+        rowsByLine.forEach((index, those) -> lines.put(index, those.get(0).line()));
+        return lines;
+    }
+
+    /** The line of an index, which it has. */
+    Line line(int index) {
+        return Objects.requireNonNull(rowsByLine.get(index)).get(0).line();
+    }
+
+    /** It without a line. */
+    public DoughTotals without(int line) {
+        return totals.without(rowsByLine.getOrDefault(line, List.of()));
+    }
+
     List<WaterAccount> accounts() {
         return accounts;
     }
 
     /** F, g of flour: the 100 % of baker's percentages. */
     public double flourGrams() {
-        return flourGrams;
+        return totals.flourGrams();
     }
 
     /** Mass of the dough, g. */
     public double grams() {
-        return rows.stream().mapToDouble(DoughRow::grams).sum();
+        return totals.grams();
     }
 
     /** x, pure fat of the fat lines over flour; 0 without flour. */
     public double fatPerFlour() {
-        return fatPerFlour;
+        return totals.fatPerFlour();
     }
 
     /** Grams of salt per 100 g flour; 0 without flour. */
     public double saltPct() {
-        return saltPct;
+        return totals.saltPct();
     }
 
     /** Grams of water-like plasticiser in play at {@code minute} after wetting. */
@@ -210,11 +142,7 @@ public final class Dough {
     }
 
     double bringsGrams(Moment at) {
-        double sum = 0;
-        for (WaterAccount account : accounts) {
-            sum += account.brings(at);
-        }
-        return sum;
+        return totals.bringsGrams(at);
     }
 
     /** Grams of water taken up at {@code minute} after wetting, at reference softness. */
@@ -223,11 +151,7 @@ public final class Dough {
     }
 
     double drinksGrams(Moment at) {
-        double sum = 0;
-        for (WaterAccount account : accounts) {
-            sum += account.drinks(at);
-        }
-        return sum;
+        return totals.drinksGrams(at);
     }
 
     /** A moment in this dough's life. */
@@ -237,9 +161,7 @@ public final class Dough {
 
     /** Softness S(t) = Σ brings / Σ drinks; null when nothing drinks. */
     public @Nullable Double softness(double minute) {
-        Moment at = moment(minute);
-        double drinks = drinksGrams(at);
-        return drinks > 0 ? bringsGrams(at) / drinks : null;
+        return totals.softness(minute);
     }
 
     /**
@@ -285,7 +207,7 @@ public final class Dough {
                 .filter(account -> account.row().countsAsFlour())
                 .mapToDouble(account -> account.drinks(at))
                 .sum();
-        return flourGrams > 0 ? drinks / flourGrams : 0;
+        return flourGrams() > 0 ? drinks / flourGrams() : 0;
     }
 
     /**
@@ -316,6 +238,6 @@ public final class Dough {
 
     /** Water of a row as it was weighed in, g: a flour's at its lot's moisture, or 14 %. */
     double waterGrams(DoughRow row) {
-        return row.grams() * (row.isFlour() ? moisture(row) : row.waterShare());
+        return row.grams() * (row.isFlour() ? RowWater.moisture(row) : row.waterShare());
     }
 }

@@ -160,6 +160,6 @@ public record Equivalent(
     }
 
     private static double needed(Formula formula) {
-        return Balance.of(formula).water().needed();
+        return Dough.of(formula).waterNeeded();
     }
 }

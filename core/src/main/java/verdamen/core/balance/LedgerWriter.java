@@ -66,7 +66,7 @@ final class LedgerWriter {
                                 mass,
                                 water,
                                 softening(Coefficient.SUGAR_SOFTENING.value()),
-                                Term.factor(SUGAR_SHARE, Dough.sugarShare(row)));
+                                Term.factor(SUGAR_SHARE, RowWater.sugarShare(row)));
                     case FAT, DAIRY, LIQUID ->
                         grams(
                                 Rule.WATER_AND_FAT_BRING,
@@ -75,7 +75,7 @@ final class LedgerWriter {
                                 water,
                                 softening(
                                         row.ingredient().role() == Role.FAT
-                                                ? Dough.softening(row, at.fatHardened())
+                                                ? RowWater.softening(row, at.fatHardened())
                                                 : Coefficient.FOOD_FAT_SOFTENING.value()),
                                 Term.factor(FAT_SHARE, row.fatShare()));
                     default -> grams(Rule.WATER_BRINGS, grams, mass, water);

@@ -58,6 +58,6 @@ public record LotComparison(double neededGrams, double changeGrams) {
     }
 
     private static double needed(FormulaSpec formula, Pantry pantry) {
-        return Balance.of(FormulaReader.read(formula, pantry)).water().needed();
+        return Dough.of(FormulaReader.read(formula, pantry)).waterNeeded();
     }
 }

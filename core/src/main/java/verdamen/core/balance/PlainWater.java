@@ -30,12 +30,17 @@ public final class PlainWater {
             poured |= plain;
         }
         if (!poured && grams > 0) {
-            lines.add(Line.of(formula.lineCount(), formula.pantry().plainWater(), grams, Part.DOUGH, LineSource.ASKED));
+            lines.add(line(formula, grams));
         }
         return formula.withLines(lines);
     }
 
-    private static boolean is(Line line) {
+    /** A new line of so much of it. */
+    static Line line(Formula formula, double grams) {
+        return Line.of(formula.lineCount(), formula.pantry().plainWater(), grams, Part.DOUGH, LineSource.ASKED);
+    }
+
+    static boolean is(Line line) {
         return line.isAsked() && line.part() == Part.DOUGH && line.ingredient().isPlainWater();
     }
 }

@@ -140,21 +140,15 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
 
         private WayOut open(
                 Remedy remedy, @Nullable Integer line, double grams, @Nullable Double most, List<LineChange> changes) {
-            Dough after = Dough.of(changed(changes));
-            double needed = new WaterNeeded(after, at).grams();
+            DoughTotals after = dough.totals();
+            for (LineChange change : changes) {
+                Line before = dough.line(change.line());
+                after = after.with(before, applied(dough.formula(), before, change));
+            }
+            double needed = after.waterNeeded(at);
             double drinks = after.drinksGrams(at);
             Double softness = drinks > 0 ? Double.valueOf(target() - needed / drinks) : null;
             return new WayOut(remedy, line, grams, most, null, changes, needed, softness);
-        }
-
-        private Formula changed(List<LineChange> changes) {
-            Formula formula = dough.formula();
-            List<Line> lines = new ArrayList<>(formula.lines());
-            for (LineChange change : changes) {
-                lines.replaceAll(line ->
-                        line.isAsked() && line.index() == change.line() ? applied(formula, line, change) : line);
-            }
-            return formula.withLines(lines);
         }
 
         private static Line applied(Formula formula, Line line, LineChange change) {

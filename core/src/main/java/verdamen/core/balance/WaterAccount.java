@@ -1,6 +1,8 @@
 package verdamen.core.balance;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.RowWater.Drinker;
+import verdamen.core.pantry.Form;
 
 /**
  * What one row brings and drinks over time, with all that does not change with time worked out.
@@ -41,6 +43,36 @@ record WaterAccount(
             @Nullable Double moisture,
             double absorption,
             double coating) {}
+
+    /**
+     * The account of a row in a dough.
+     *
+     * @param coating share of the flours that drinks
+     * @param slower factor on every time constant of uptake
+     * @param saltPct grams of salt per 100 g flour
+     */
+    static WaterAccount of(DoughRow row, RowWater water, double coating, double slower, double saltPct) {
+        Drinker drinker = water.drinker();
+        Form form = water.form();
+        double coat = drinker != null && drinker.coats() ? coating : 1;
+        return new WaterAccount(
+                row,
+                water.bringsAtOnce(),
+                water.releasable(),
+                form == null ? null : Release.of(form, saltPct),
+                water.held(),
+                drinker == null ? 0 : drinker.grams() * coat,
+                drinker == null ? 0 : drinker.tau() * slower,
+                drinker == null
+                        ? null
+                        : new UptakeParts(
+                                drinker.bookAbsorption(),
+                                drinker.hotWater(),
+                                drinker.moisture(),
+                                drinker.absorption(),
+                                coat),
+                water.lostWhenHard());
+    }
 
     /** Grams of water-like plasticiser in play. */
     double brings(Moment at) {

@@ -35,7 +35,7 @@ final class WaterNeeded {
 
     /** W alone, g. */
     double grams() {
-        return target * dough.drinksGrams(at) - bringsWithoutPlainWater();
+        return dough.totals().waterNeeded(at);
     }
 
     Water water() {
@@ -110,10 +110,7 @@ final class WaterNeeded {
     }
 
     private double bringsWithoutPlainWater() {
-        return dough.accounts().stream()
-                .filter(account -> !account.row().isPlainWater())
-                .mapToDouble(account -> account.brings(at))
-                .sum();
+        return dough.totals().bringsWithoutPlainWater(at);
     }
 
     private double presentGrams() {
@@ -178,13 +175,7 @@ final class WaterNeeded {
     }
 
     private String ingredientOf(int line) {
-        return dough.rows().stream()
-                .map(DoughRow::line)
-                .filter(candidate -> candidate.index() == line)
-                .findFirst()
-                .orElseThrow()
-                .ingredient()
-                .code();
+        return dough.line(line).ingredient().code();
     }
 
     private static boolean isFromAbsorption(List<Step> steps) {

@@ -51,7 +51,7 @@ final class BenchAdviser {
         this.rollAt = Math.max(minute, formula.rollAtMinute());
         this.later = carried(felt.softnessMid(), rollAt);
         this.target = formula.softnessTarget();
-        this.gluten = Gluten.of(dough).points();
+        this.gluten = Gluten.of(dough.totals()).points();
         this.given = given;
     }
 

@@ -1,10 +1,7 @@
 package verdamen.core.handling;
 
-import java.util.function.Predicate;
-import verdamen.core.balance.Dough;
-import verdamen.core.balance.DoughRow;
+import verdamen.core.balance.DoughTotals;
 import verdamen.core.model.Coefficient;
-import verdamen.core.pantry.Behaviour;
 
 /**
  * Gluten strength, G = 100 · (Σ m · protein · quality / Σ non-fat solids) / 0.14 · (1 − 0.6 v) · (1 − min(0.5, 0.9x)); a
@@ -19,21 +16,8 @@ record Gluten(double proteinGrams, double solidsGrams, double pieceShare, double
 
     private static final double PERCENT = 100;
 
-    static Gluten of(Dough dough) {
-        double protein = 0;
-        double solids = 0;
-        for (DoughRow row : dough.rows()) {
-            Behaviour behaviour = row.behaviour();
-            protein += behaviour == null ? 0 : row.grams() * row.proteinShare() * behaviour.glutenQuality();
-            solids += row.grams() * row.solidsShare();
-        }
-        Predicate<DoughRow> counts = row -> row.pieceMm() > Coefficient.COUNTED_PIECE.value();
-        double pieces = dough.rows().stream()
-                .filter(counts)
-                .mapToDouble(DoughRow::grams)
-                .sum();
-        double grams = dough.grams();
-        return new Gluten(protein, solids, grams > 0 ? pieces / grams : 0, dough.fatPerFlour());
+    static Gluten of(DoughTotals dough) {
+        return new Gluten(dough.networkProteinGrams(), dough.solidsGrams(), dough.pieceShare(), dough.fatPerFlour());
     }
 
     double points() {

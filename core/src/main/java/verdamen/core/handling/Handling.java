@@ -3,9 +3,8 @@ package verdamen.core.handling;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
-import verdamen.core.balance.DoughRow;
+import verdamen.core.balance.DoughTotals;
 import verdamen.core.formula.Formula;
-import verdamen.core.pantry.Form;
 
 /**
  * How a dough handles at one minute.
@@ -39,11 +38,15 @@ public record Handling(
 
     /** How a dough handles at {@code minute} after wetting. */
     public static Handling at(Dough dough, double minute) {
+        return at(dough.totals(), minute);
+    }
+
+    static Handling at(DoughTotals dough, double minute) {
         Formula formula = dough.formula();
         Gluten gluten = Gluten.of(dough);
         double points = gluten.points();
-        double hard = largestPieceMm(dough, false);
-        double soft = largestPieceMm(dough, true);
+        double hard = dough.hardPieceMm();
+        double soft = dough.softPieceMm();
         double thinnest = Risks.thinnestSheetMm(points, hard, soft);
         double tear = Risks.tear(thinnest, formula.sheetMm());
         double spring = Risks.springBackPct(points, minute - formula.timeline().kneadedBefore(minute));
@@ -68,19 +71,6 @@ public record Handling(
                         ? Double.valueOf(
                                 Risks.puff(points, formula.sheetMm(), gluten.pieceShare(), tear, formula.style()))
                         : null);
-    }
-
-    private static double largestPieceMm(Dough dough, boolean soft) {
-        return dough.rows().stream()
-                .filter(row -> row.grams() > 0 && isSoft(row) == soft)
-                .mapToDouble(DoughRow::pieceMm)
-                .max()
-                .orElse(0);
-    }
-
-    private static boolean isSoft(DoughRow row) {
-        Form form = row.line().form();
-        return form != null && form.pieceIsSoft();
     }
 
     /** The value of a figure; null where it does not apply. */

@@ -4,9 +4,7 @@ import static verdamen.core.model.Symbol.*;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
@@ -54,14 +52,8 @@ final class HandlingReasons {
 
     private List<Without> withouts() {
         List<Without> withouts = new ArrayList<>();
-        Map<Integer, Line> lines = new LinkedHashMap<>();
-        dough.rows().forEach(row -> lines.putIfAbsent(row.line().index(), row.line()));
-        for (Line line : lines.values()) {
-            List<Line> others = formula.lines().stream()
-                    .filter(other -> other.index() != line.index())
-                    .toList();
-            withouts.add(new Without(line, Handling.at(Dough.of(formula.withLines(others)), minute)));
-        }
+        dough.lines()
+                .forEach((index, line) -> withouts.add(new Without(line, Handling.at(dough.without(index), minute))));
         return withouts;
     }
 
@@ -87,7 +79,7 @@ final class HandlingReasons {
         Term sheet = Term.millimetres(SHEET, formula.sheetMm());
         return switch (figure) {
             case GLUTEN -> {
-                Gluten parts = Gluten.of(dough);
+                Gluten parts = Gluten.of(dough.totals());
                 yield new Step(
                         Rule.GLUTEN,
                         List.of(

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughTotals;
 import verdamen.core.balance.PlainWater;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
@@ -38,6 +38,7 @@ final class Levers {
     private static final String STRONG_FLOUR = "wheat-strong-white";
     private static final String GLUTEN = "wheat-gluten-vital";
 
+    private final Dough dough;
     private final Formula formula;
     private final Handling now;
     private final double needed;
@@ -45,9 +46,10 @@ final class Levers {
     private final double flour;
 
     private Levers(Dough dough) {
+        this.dough = dough;
         this.formula = dough.formula();
         this.now = Handling.at(dough, formula.rollAtMinute());
-        this.needed = Balance.of(dough).water().needed();
+        this.needed = dough.waterNeeded();
         this.off = PlainWater.grams(formula) - needed;
         this.flour = dough.flourGrams();
     }
@@ -57,12 +59,46 @@ final class Levers {
         return new Levers(dough).helps();
     }
 
-    /** A lever pulled: the formula afterwards. */
+    /** A lever pulled: the dough afterwards, and how much more whole grain, % of its flour, and inclusion, g, it has. */
     private record Pulled(
-            Lever lever, @Nullable Line line, @Nullable String ingredient, double amount, Unit unit, Formula after) {}
+            Lever lever,
+            @Nullable Line line,
+            @Nullable String ingredient,
+            double amount,
+            Unit unit,
+            DoughTotals after,
+            double wholeGrain,
+            double inclusion) {}
+
+    /** A lever that changes the formula as a whole. */
+    private Pulled pulled(
+            Lever lever, @Nullable Line line, @Nullable String ingredient, double amount, Unit unit, Formula after) {
+        return new Pulled(
+                lever,
+                line,
+                ingredient,
+                amount,
+                unit,
+                Dough.of(after).totals(),
+                wholeGrainPct(after) - wholeGrainPct(formula),
+                inclusion(after) - inclusion(formula));
+    }
+
+    /** A lever that changes one inclusion: there may be many of them. */
+    private Pulled pulled(Lever lever, Line line, double amount, Unit unit, Line after) {
+        return new Pulled(
+                lever,
+                line,
+                line.ingredient().code(),
+                amount,
+                unit,
+                dough.totals().with(line, after),
+                0,
+                after.grams() - line.grams());
+    }
 
     /** What a pulled lever leads to. */
-    private record Outcome(Pulled pulled, Handling handling, double waterChange, double wholeGrain, double inclusion) {}
+    private record Outcome(Pulled pulled, Handling handling, double waterChange) {}
 
     private List<Helps> helps() {
         List<Outcome> outcomes = pulled().stream().map(this::outcome).toList();
@@ -94,8 +130,8 @@ final class Levers {
                         then,
                         gain,
                         outcome.waterChange(),
-                        outcome.wholeGrain(),
-                        outcome.inclusion()));
+                        pulled.wholeGrain(),
+                        pulled.inclusion()));
             }
         }
         found.sort(Comparator.comparingDouble(Help::gain).reversed());
@@ -108,14 +144,11 @@ final class Levers {
 
     private Outcome outcome(Pulled pulled) {
         boolean water = pulled.lever() == Lever.MORE_WATER || pulled.lever() == Lever.LESS_WATER;
-        double then = Balance.of(pulled.after()).water().needed();
-        Formula after = water ? pulled.after() : PlainWater.set(pulled.after(), Math.max(0, then + off));
+        DoughTotals pulledDough = pulled.after();
+        double then = pulledDough.waterNeeded();
+        DoughTotals after = water ? pulledDough : pulledDough.withPlainWater(Math.max(0, then + off));
         return new Outcome(
-                pulled,
-                Handling.at(Dough.of(after), after.rollAtMinute()),
-                water ? pulled.amount() : then - needed,
-                wholeGrainPct(after) - wholeGrainPct(formula),
-                inclusion(after) - inclusion(formula));
+                pulled, Handling.at(after, after.formula().rollAtMinute()), water ? pulled.amount() : then - needed);
     }
 
     private List<Pulled> pulled() {
@@ -135,19 +168,19 @@ final class Levers {
             return;
         }
         double rest = formula.restMinutes();
-        all.add(new Pulled(Lever.REST_LONGER, null, null, REST_STEP, Unit.MINUTES, formula.withRest(rest + REST_STEP)));
+        all.add(pulled(Lever.REST_LONGER, null, null, REST_STEP, Unit.MINUTES, formula.withRest(rest + REST_STEP)));
         if (rest > 0) {
             double less = Math.min(REST_STEP, rest);
-            all.add(new Pulled(Lever.REST_SHORTER, null, null, -less, Unit.MINUTES, formula.withRest(rest - less)));
+            all.add(pulled(Lever.REST_SHORTER, null, null, -less, Unit.MINUTES, formula.withRest(rest - less)));
         }
     }
 
     private void water(List<Pulled> all) {
         double step = WATER_SHARE * flour;
         double there = PlainWater.grams(formula);
-        all.add(new Pulled(Lever.MORE_WATER, null, null, step, Unit.GRAMS, PlainWater.set(formula, there + step)));
+        all.add(pulled(Lever.MORE_WATER, null, null, step, Unit.GRAMS, PlainWater.set(formula, there + step)));
         if (there >= step) {
-            all.add(new Pulled(Lever.LESS_WATER, null, null, -step, Unit.GRAMS, PlainWater.set(formula, there - step)));
+            all.add(pulled(Lever.LESS_WATER, null, null, -step, Unit.GRAMS, PlainWater.set(formula, there - step)));
         }
     }
 
@@ -166,7 +199,7 @@ final class Levers {
         List<Line> lines =
                 changed(weakest.get(), weakest.get().withGrams(weakest.get().grams() - grams));
         lines.add(Line.of(formula.lineCount(), strong.get(), grams, Part.DOUGH, LineSource.ASKED));
-        all.add(new Pulled(
+        all.add(pulled(
                 Lever.STRONGER_FLOUR,
                 weakest.get(),
                 weakest.get().ingredient().code(),
@@ -191,7 +224,7 @@ final class Levers {
         List<Line> lines = new ArrayList<>(formula.lines());
         double grams = GLUTEN_SHARE * flour;
         lines.add(Line.of(formula.lineCount(), vital.get(), grams, Part.DOUGH, LineSource.ASKED));
-        all.add(new Pulled(Lever.ADD_GLUTEN, null, GLUTEN, grams, Unit.GRAMS, formula.withLines(lines)));
+        all.add(pulled(Lever.ADD_GLUTEN, null, GLUTEN, grams, Unit.GRAMS, formula.withLines(lines)));
     }
 
     private void inclusions(List<Pulled> all) {
@@ -199,34 +232,22 @@ final class Levers {
             if (line.part() != Part.DOUGH || line.form() == null || line.grams() <= 0 || !line.isAsked()) {
                 continue;
             }
-            String code = line.ingredient().code();
             double less = INCLUSION_SHARE * line.grams();
-            all.add(new Pulled(
-                    Lever.LESS_INCLUSION,
-                    line,
-                    code,
-                    -less,
-                    Unit.GRAMS,
-                    formula.withLines(changed(line, line.withGrams(line.grams() - less)))));
+            all.add(pulled(Lever.LESS_INCLUSION, line, -less, Unit.GRAMS, line.withGrams(line.grams() - less)));
             double piece = line.pieceMm();
             if (piece > 0) {
-                all.add(new Pulled(
-                        Lever.SMALLER_PIECES,
-                        line,
-                        code,
-                        piece * PIECE_SHARE,
-                        Unit.MILLIMETRES,
-                        formula.withLines(changed(line, line.withPieces(piece * PIECE_SHARE)))));
+                double smaller = piece * PIECE_SHARE;
+                all.add(pulled(Lever.SMALLER_PIECES, line, smaller, Unit.MILLIMETRES, line.withPieces(smaller)));
             }
         }
     }
 
     private void sheet(List<Pulled> all) {
         double sheet = formula.sheetMm();
-        all.add(new Pulled(
+        all.add(pulled(
                 Lever.THICKER_SHEET, null, null, SHEET_STEP, Unit.MILLIMETRES, formula.withSheet(sheet + SHEET_STEP)));
         if (sheet - SHEET_STEP >= LEAST_SHEET) {
-            all.add(new Pulled(
+            all.add(pulled(
                     Lever.THINNER_SHEET,
                     null,
                     null,
@@ -249,7 +270,7 @@ final class Levers {
         Line line = fat.get();
         double step = FAT_SHARE * flour;
         String code = line.ingredient().code();
-        all.add(new Pulled(
+        all.add(pulled(
                 Lever.MORE_FAT,
                 line,
                 code,
@@ -257,7 +278,7 @@ final class Levers {
                 Unit.GRAMS,
                 formula.withLines(changed(line, line.withGrams(line.grams() + step)))));
         double less = Math.min(step, line.grams());
-        all.add(new Pulled(
+        all.add(pulled(
                 Lever.LESS_FAT,
                 line,
                 code,

@@ -156,7 +156,7 @@ public record RollingPicture(
             this.window = window;
             this.kneaded = (int) Math.ceil(formula.kneading().endMinute());
             this.horizon = formula.timeline().horizon();
-            this.gluten = Gluten.of(dough).points();
+            this.gluten = Gluten.of(dough.totals()).points();
         }
 
         private List<Named> moments() {

@@ -34,7 +34,7 @@ public record RollingWindow(int first, int last) {
     }
 
     private static List<RollingWindow> all(Dough dough) {
-        double gluten = Gluten.of(dough).points();
+        double gluten = Gluten.of(dough.totals()).points();
         Timeline timeline = dough.formula().timeline();
         boolean firstOnly = timeline.phases().isEmpty();
         int end = timeline.horizon();

@@ -19,7 +19,7 @@ public record SoftnessCurve(
 
     /** The curve of a dough. */
     public static SoftnessCurve of(Dough dough) {
-        double gluten = Gluten.of(dough).points();
+        double gluten = Gluten.of(dough.totals()).points();
         Timeline timeline = dough.formula().timeline();
         List<Integer> minutes = minutes(timeline);
         List<@Nullable Double> softness = new ArrayList<>();

@@ -2,7 +2,6 @@ package verdamen.core.handling;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
@@ -68,8 +67,7 @@ public record Spill(
                 Math.min(line.grams(), grams + half),
                 Dough.of(without).softness(minute),
                 Dough.of(formula).softness(minute),
-                Balance.of(without).water().needed()
-                        - Balance.of(formula).water().needed());
+                Dough.of(without).waterNeeded() - Dough.of(formula).waterNeeded());
     }
 
     private static RefusedException refused(String field, FaultCode code, Number value, @Nullable Double limit) {

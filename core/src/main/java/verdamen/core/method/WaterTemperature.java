@@ -3,7 +3,6 @@ package verdamen.core.method;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
 import verdamen.core.balance.PlainWater;
@@ -119,9 +118,7 @@ public record WaterTemperature(
             this.asked = formula.method().temperatures();
             this.dough = Dough.of(formula);
             double present = PlainWater.grams(formula);
-            this.waterGrams = present > 0
-                    ? present
-                    : Math.max(0, Balance.of(dough).water().needed());
+            this.waterGrams = present > 0 ? present : Math.max(0, dough.waterNeeded());
             this.waterHeat = waterGrams * Coefficient.HEAT_OF_WATER.value();
             this.otherHeat = others().stream().mapToDouble(this::heat).sum();
             double sum = others().stream()

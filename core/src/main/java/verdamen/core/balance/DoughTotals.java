@@ -1,0 +1,285 @@
+package verdamen.core.balance;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.RowWater.Drinker;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.Behaviour;
+import verdamen.core.pantry.Form;
+import verdamen.core.pantry.Role;
+
+/**
+ * What the rows of a dough add up to. Everything a dough is judged by follows from these sums: rows that take up or let go
+ * of water at one pace stand in one sum. So the dough at another minute, without a line or with another one costs the same
+ * however many lines there are.
+ */
+public final class DoughTotals {
+
+    private static final double PERCENT = 100;
+    /** What is left of a sum after its last row is gone: rounding. */
+    private static final double NOTHING = 1e-9;
+
+    /** A pace of taking up water. */
+    private record Uptaking(double tau, boolean coats, double headStart) {}
+
+    /** A pace of letting go of water. */
+    private record Releasing(Form form, double headStart) {}
+
+    private final Formula formula;
+    private final List<Line> plainWater;
+    private final Map<Uptaking, Double> uptaking;
+    private final Map<Releasing, Double> releasing;
+    private double atOnce;
+    private double lostWhenHard;
+    private double held;
+    private double flour;
+    private double fat;
+    private double salt;
+    private double grams;
+    private double plainWaterBrings;
+    private double networkProtein;
+    private double solids;
+    private double countedPieces;
+    private Pieces hard = Pieces.NONE;
+    private Pieces soft = Pieces.NONE;
+
+    /**
+     * The largest pieces of a kind, mm, 0 for none: the second is known so that the largest can be left out, once.
+     *
+     * @param largest the largest
+     * @param second the one after it
+     */
+    private record Pieces(double largest, double second) {
+
+        private static final Pieces NONE = new Pieces(0, 0);
+
+        private Pieces and(double mm) {
+            if (mm >= largest) {
+                return new Pieces(mm, largest);
+            }
+            return mm > second ? new Pieces(largest, mm) : this;
+        }
+
+        private Pieces without(double mm) {
+            return mm > 0 && mm >= largest ? new Pieces(second, 0) : this;
+        }
+    }
+
+    DoughTotals(Formula formula, List<DoughRow> rows) {
+        this.formula = formula;
+        this.plainWater = formula.lines().stream().filter(PlainWater::is).toList();
+        this.uptaking = new HashMap<>();
+        this.releasing = new HashMap<>();
+        rows.forEach(row -> add(row, 1));
+    }
+
+    private DoughTotals(DoughTotals other) {
+        this.formula = other.formula;
+        this.plainWater = other.plainWater;
+        this.uptaking = new HashMap<>(other.uptaking);
+        this.releasing = new HashMap<>(other.releasing);
+        this.atOnce = other.atOnce;
+        this.lostWhenHard = other.lostWhenHard;
+        this.held = other.held;
+        this.flour = other.flour;
+        this.fat = other.fat;
+        this.salt = other.salt;
+        this.grams = other.grams;
+        this.plainWaterBrings = other.plainWaterBrings;
+        this.networkProtein = other.networkProtein;
+        this.solids = other.solids;
+        this.countedPieces = other.countedPieces;
+        this.hard = other.hard;
+        this.soft = other.soft;
+    }
+
+    /** The dough without some of its rows: those of one line, of which one at most has pieces. */
+    public DoughTotals without(List<DoughRow> rows) {
+        DoughTotals less = new DoughTotals(this);
+        rows.forEach(row -> less.add(row, -1));
+        return less;
+    }
+
+    /** The dough with a line in place of another, or beside what there is when there is no other. */
+    public DoughTotals with(@Nullable Line before, Line after) {
+        DoughTotals changed = new DoughTotals(this);
+        if (before != null) {
+            Dough.rowsOf(formula, before).forEach(row -> changed.add(row, -1));
+        }
+        Dough.rowsOf(formula, after).forEach(row -> changed.add(row, 1));
+        return changed;
+    }
+
+    /** The dough with so much plain water poured in, g, whatever it has now. */
+    public DoughTotals withPlainWater(double poured) {
+        DoughTotals changed = this;
+        boolean done = false;
+        for (Line line : plainWater) {
+            changed = changed.with(line, line.withGrams(done ? 0 : poured));
+            done = true;
+        }
+        return done || poured <= 0 ? changed : changed.with(null, PlainWater.line(formula, poured));
+    }
+
+    private void add(DoughRow row, int sign) {
+        RowWater water = RowWater.of(formula, row);
+        double signed = sign * row.grams();
+        atOnce = sum(atOnce, sign * water.bringsAtOnce());
+        lostWhenHard = sum(lostWhenHard, sign * water.lostWhenHard());
+        held = sum(held, sign * water.held());
+        grams = sum(grams, signed);
+        flour = sum(flour, row.countsAsFlour() ? signed : 0);
+        fat = sum(fat, sign * RowWater.pureFat(row));
+        salt = sum(salt, row.ingredient().role() == Role.SALT ? signed : 0);
+        plainWaterBrings = sum(plainWaterBrings, row.isPlainWater() ? sign * water.bringsAtOnce() : 0);
+        solids = sum(solids, signed * row.solidsShare());
+        Behaviour behaviour = row.behaviour();
+        if (behaviour != null) {
+            networkProtein = sum(networkProtein, signed * row.proteinShare() * behaviour.glutenQuality());
+        }
+        double headStart = row.line().headStartMinutes();
+        Drinker drinker = water.drinker();
+        if (drinker != null) {
+            uptaking.merge(
+                    new Uptaking(drinker.tau(), drinker.coats(), headStart), sign * drinker.grams(), DoughTotals::sum);
+        }
+        if (water.form() != null) {
+            releasing.merge(new Releasing(water.form(), headStart), sign * water.releasable(), DoughTotals::sum);
+        }
+        pieces(row, sign);
+    }
+
+    private void pieces(DoughRow row, int sign) {
+        double mm = row.pieceMm();
+        if (mm > Coefficient.COUNTED_PIECE.value()) {
+            countedPieces = sum(countedPieces, sign * row.grams());
+        }
+        if (row.grams() <= 0) {
+            return;
+        }
+        Form form = row.line().form();
+        if (form != null && form.pieceIsSoft()) {
+            soft = sign > 0 ? soft.and(mm) : soft.without(mm);
+        } else {
+            hard = sign > 0 ? hard.and(mm) : hard.without(mm);
+        }
+    }
+
+    private static double sum(double a, double b) {
+        double sum = a + b;
+        return Math.abs(sum) < NOTHING ? 0 : sum;
+    }
+
+    private double perFlour(double part) {
+        return flour > 0 ? part / flour : 0;
+    }
+
+    /** The formula it is judged by: its style, sheet, target and timeline. */
+    public Formula formula() {
+        return formula;
+    }
+
+    /** F, g of flour: the 100 % of baker's percentages. */
+    public double flourGrams() {
+        return flour;
+    }
+
+    /** Mass of the dough, g. */
+    public double grams() {
+        return grams;
+    }
+
+    /** x, pure fat of the fat lines over flour; 0 without flour. */
+    public double fatPerFlour() {
+        return perFlour(fat);
+    }
+
+    /** Grams of salt per 100 g flour; 0 without flour. */
+    public double saltPct() {
+        return PERCENT * perFlour(salt);
+    }
+
+    /** Σ m · protein · quality over all that has a behaviour, g. */
+    public double networkProteinGrams() {
+        return networkProtein;
+    }
+
+    /** Σ m (1 − water − fat) over every row, g. */
+    public double solidsGrams() {
+        return solids;
+    }
+
+    /** v, share of the dough that is inclusion in pieces above 0.5 mm. */
+    public double pieceShare() {
+        return grams > 0 ? countedPieces / grams : 0;
+    }
+
+    /** Largest hard piece, mm; 0 for none. */
+    public double hardPieceMm() {
+        return hard.largest();
+    }
+
+    /** Largest soft piece, mm; 0 for none. */
+    public double softPieceMm() {
+        return soft.largest();
+    }
+
+    double coating() {
+        return Uptake.coating(formula.fatTiming(), fatPerFlour());
+    }
+
+    double tauFactor() {
+        return Uptake.tauFactor(formula, fatPerFlour());
+    }
+
+    /** Grams of water-like plasticiser in play. */
+    double bringsGrams(Moment at) {
+        double sum = at.fatHardened() ? atOnce - lostWhenHard : atOnce;
+        double saltPct = saltPct();
+        for (Map.Entry<Releasing, Double> part : releasing.entrySet()) {
+            double wet = at.working() + part.getKey().headStart();
+            sum += part.getValue() * Release.of(part.getKey().form(), saltPct).share(wet);
+        }
+        return sum;
+    }
+
+    /** Grams of water taken up, at reference softness. */
+    double drinksGrams(Moment at) {
+        double coating = coating();
+        double slower = tauFactor();
+        double sum = held;
+        for (Map.Entry<Uptaking, Double> part : uptaking.entrySet()) {
+            Uptaking pace = part.getKey();
+            double wet = at.working() + pace.headStart();
+            double share = pace.tau() == 0 ? 1 : Uptake.share(wet, pace.tau() * slower);
+            sum += part.getValue() * (pace.coats() ? coating : 1) * share;
+        }
+        return sum;
+    }
+
+    /** Softness S(t) = Σ brings / Σ drinks at {@code minute} after wetting; null when nothing drinks. */
+    public @Nullable Double softness(double minute) {
+        Moment at = Moment.of(formula.timeline(), minute);
+        double drinks = drinksGrams(at);
+        return drinks > 0 ? bringsGrams(at) / drinks : null;
+    }
+
+    /** What all but the plain water brings, g. */
+    double bringsWithoutPlainWater(Moment at) {
+        return bringsGrams(at) - plainWaterBrings;
+    }
+
+    /** W = S* · D − B, the plain water needed, g. */
+    double waterNeeded(Moment at) {
+        return formula.softnessTarget() * drinksGrams(at) - bringsWithoutPlainWater(at);
+    }
+
+    /** W when the dough is rolled, g. */
+    public double waterNeeded() {
+        return waterNeeded(Moment.of(formula.timeline(), formula.rollAtMinute()));
+    }
+}
