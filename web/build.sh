@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Builds the front end into dist/ when its sources, its lock file or the API document changed.
+# Builds the front end into dist/ when its sources, its lock file or the API document changed; with `check`, tests it too.
 set -euo pipefail
 cd "$(dirname "$0")"
 source ../tools/node.sh
@@ -19,4 +19,7 @@ if [ ! -f dist/index.html ] || [ "$(cat .built 2>/dev/null)" != "$(sources)" ]; 
   npm run --silent build
   rm -rf target/classes/static
   sources > .built
+fi
+if [ "${1-}" = check ]; then
+  npm run --silent check
 fi

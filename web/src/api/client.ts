@@ -57,7 +57,7 @@ export type Warning = Schemas["Warning"];
 export type WayOut = Schemas["WayOut"];
 
 export const api = createClient<paths>({
-  baseUrl: window.location.origin,
+  baseUrl: globalThis.location?.origin ?? "",
   fetch: (request) => window.fetch(request),
 });
 

@@ -68,9 +68,7 @@ export const formulaQuery = (id: number, version: number | null) =>
     queryFn: ({ signal }) =>
       version === null
         ? taken(api.GET("/api/formulas/{id}", { params: { path: { id } }, signal }))
-        : taken(
-            api.GET("/api/formulas/{id}/versions/{number}", { params: { path: { id, number: version } }, signal }),
-          ),
+        : taken(api.GET("/api/formulas/{id}/versions/{number}", { params: { path: { id, number: version } }, signal })),
     staleTime: 0,
   });
 

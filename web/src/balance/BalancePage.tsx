@@ -1,7 +1,16 @@
 import { useMemo, useRef } from "react";
 import { Link } from "react-router";
 import type { PantryDocument } from "../api";
-import { CurrentContext, type Editor, Faults, LineTable, MethodSettings, Station, useBalance, useFormulaEdit } from "../formula";
+import {
+  CurrentContext,
+  type Editor,
+  Faults,
+  LineTable,
+  MethodSettings,
+  Station,
+  useBalance,
+  useFormulaEdit,
+} from "../formula";
 import { Cautions } from "../caution";
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
@@ -39,38 +48,45 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
       ref={page}
       className="grid grid-cols-[minmax(0,27rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]"
     >
-        <div>
-          <LineTable
-            editor={editor}
-            pantry={pantry}
-            faults={faults}
-            bakersPct={answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer.bakersPct : []}
-            totals={answer}
+      <div>
+        <LineTable
+          editor={editor}
+          pantry={pantry}
+          faults={faults}
+          bakersPct={answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer.bakersPct : []}
+          totals={answer}
+        />
+        <MethodSettings editor={editor} pantry={pantry} faults={faults} used={answer?.settings ?? null} />
+      </div>
+      <div data-testid="balance" data-current={current} className="min-w-0">
+        {problem && answer && (
+          <p role="status" className="bg-base-200 border-error rounded-md border-l-4 px-3 py-1.5 text-sm">
+            {problem.faults ? "Below is the last balance that could be worked out: " : ""}
+            {problem.detail}
+            {problem.faults?.some(({ field }) => field.startsWith("preps")) && (
+              <>
+                {" "}
+                <Link className="underline" to={`/formulas/${editor.id ?? "new"}/prep`}>
+                  Correct it in Prep
+                </Link>
+              </>
+            )}
+          </p>
+        )}
+        {!answer && (
+          <Waiting
+            problem={problem?.faults ? null : (problem?.detail ?? null)}
+            empty={editor.draft.lines.length === 0}
           />
-          <MethodSettings editor={editor} pantry={pantry} faults={faults} used={answer?.settings ?? null} />
-        </div>
-        <div data-testid="balance" data-current={current} className="min-w-0">
-          {problem && answer && (
-            <p role="status" className="bg-base-200 border-error rounded-md border-l-4 px-3 py-1.5 text-sm">
-              {problem.faults ? "Below is the last balance that could be worked out: " : ""}
-              {problem.detail}
-              {problem.faults?.some(({ field }) => field.startsWith("preps")) && (
-                <>
-                  {" "}
-                  <Link className="underline" to={`/formulas/${editor.id ?? "new"}/prep`}>
-                    Correct it in Prep
-                  </Link>
-                </>
-              )}
-            </p>
-          )}
-          {!answer && <Waiting problem={problem?.faults ? null : (problem?.detail ?? null)} empty={editor.draft.lines.length === 0} />}
-          {answer && (
-            <CurrentContext value={current}>
+        )}
+        {answer && (
+          <CurrentContext value={current}>
             <div className={problem ? "opacity-45" : "answer"} data-stale={!current} inert={problem !== null}>
               <Beam answer={answer} pantry={pantry} editor={editor} />
               <WaterAnswer answer={answer} editor={editor} onSetWater={water} />
-              {answer.water.weighNext && <WeighNext next={answer.water.weighNext} water={answer.water} pantry={pantry} />}
+              {answer.water.weighNext && (
+                <WeighNext next={answer.water.weighNext} water={answer.water} pantry={pantry} />
+              )}
               {answer.tooMuch && <TooMuchWater tooMuch={answer.tooMuch} editor={editor} pantry={pantry} />}
               <Warnings warnings={answer.warnings} />
               <Slips slips={answer.slips} editor={editor} />
@@ -89,9 +105,9 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                 </div>
               </div>
             </div>
-            </CurrentContext>
-          )}
-        </div>
+          </CurrentContext>
+        )}
+      </div>
     </div>
   );
 }

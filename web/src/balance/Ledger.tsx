@@ -46,8 +46,8 @@ export const Ledger = memo(function Ledger({ answer, pantry }: { answer: Balance
       <p className="pt-3 text-sm">
         Hydration
         <Hint term="hydration" />: baker’s <strong>{pct(hydration.bakersPct)}</strong>, effective{" "}
-        <strong>{pct(hydration.effectivePct)}</strong>, total water <strong>{pct(hydration.totalWaterPct)}</strong> of the
-        dough
+        <strong>{pct(hydration.effectivePct)}</strong>, total water <strong>{pct(hydration.totalWaterPct)}</strong> of
+        the dough
       </p>
       <p className="soft pt-1 text-xs">
         Ingredient figures are typical values

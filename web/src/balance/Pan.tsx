@@ -37,7 +37,10 @@ export function Pan({ x, inner, title, total, blocks, perGram, editor, missing =
       </g>
       <g transform={`translate(0 ${floor - 2})`}>
         {blocks.map((block) => (
-          <BlockShape key={`${block.row.line} ${block.row.ingredient}`} {...{ block, title, perGram, editor, onHold }} />
+          <BlockShape
+            key={`${block.row.line} ${block.row.ingredient}`}
+            {...{ block, title, perGram, editor, onHold }}
+          />
         ))}
         {missing >= 0.5 && <Missing grams={missing} y={full} perGram={perGram} />}
         {besideLabels(blocks).map(({ block, y }) => (

@@ -23,9 +23,7 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
   };
   return (
     <section aria-label="Too much water" className="border-warning bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3">
-      <h3 className="text-lg">
-        {figures.mass(tooMuch.excessGrams)} too much. Ways out, each taken alone:
-      </h3>
+      <h3 className="text-lg">{figures.mass(tooMuch.excessGrams)} too much. Ways out, each taken alone:</h3>
       <ul className="pt-1">
         {tooMuch.waysOut.map((way) => (
           <li

@@ -26,10 +26,7 @@ export function Warnings({ warnings }: { warnings: Warning[] }) {
     <ul className="flex flex-col gap-1 pt-2.5 text-sm">
       {warnings.map((warning) => (
         <li key={warning.kind} className="border-warning border-l-4 pl-3">
-          {WORDS[warning.kind](
-            (symbol) => warning.terms.find((term) => term.symbol === symbol)?.value ?? NaN,
-            figures,
-          )}
+          {WORDS[warning.kind]((symbol) => warning.terms.find((term) => term.symbol === symbol)?.value ?? NaN, figures)}
         </li>
       ))}
     </ul>

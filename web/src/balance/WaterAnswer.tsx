@@ -17,7 +17,10 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
   const { water, feel, softnessAtRoll, settings } = answer;
   const there = water.present === water.toSet;
   return (
-    <section aria-label="Water" className="hairline grid grid-cols-[auto_1fr] gap-x-8 gap-y-3 border-y py-3 xl:grid-cols-[auto_1fr_14rem]">
+    <section
+      aria-label="Water"
+      className="hairline grid grid-cols-[auto_1fr] gap-x-8 gap-y-3 border-y py-3 xl:grid-cols-[auto_1fr_14rem]"
+    >
       <div>
         <p className="soft text-sm">
           {water.needed < 0 ? "Too much water already" : "Water this dough needs"}
@@ -60,10 +63,7 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
             {feel?.name ?? "nothing drinks yet"}
           </strong>
           {softnessAtRoll != null && ` ${figures.number(softnessAtRoll, 2)}`}
-          <span className="soft">
-            {" "}
-            (aim {figures.number(settings.softnessTarget, 2)})
-          </span>
+          <span className="soft"> (aim {figures.number(settings.softnessTarget, 2)})</span>
         </p>
         <p className="soft line-clamp-2 text-xs leading-snug" title={feel?.touchTest}>
           {feel?.touchTest}

@@ -70,7 +70,9 @@ export function useBatch(formula: number | null): BatchView {
     finish: () => change.mutate(() => api.POST("/api/batches/{id}/finish", { params: { path: { id } } })),
     discard: () => change.mutate(() => api.DELETE("/api/batches/{id}", { params: { path: { id } } })),
     keep: (correction) =>
-      change.mutateAsync(() => api.POST("/api/batches/{id}/corrections", { params: { path: { id } }, body: correction })),
+      change.mutateAsync(() =>
+        api.POST("/api/batches/{id}/corrections", { params: { path: { id } }, body: correction }),
+      ),
     forget: (batch, correction) =>
       change.mutate(() =>
         api.DELETE("/api/batches/{id}/corrections/{correction}", { params: { path: { id: batch, correction } } }),

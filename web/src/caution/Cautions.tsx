@@ -1,9 +1,11 @@
 import { TriangleAlert } from "lucide-react";
 import { useState } from "react";
-import type { Caution } from "../api";
+import { useQuery } from "@tanstack/react-query";
+import { type Caution, pantryQuery } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../figures";
 import { acknowledge, lastWho } from "./acknowledge";
+import { causeWords } from "./causeWords";
 
 interface CautionsProps {
   cautions: Caution[];
@@ -23,9 +25,7 @@ export function Cautions({ cautions, editor, defers }: CautionsProps) {
     <section aria-label="Cautions" className="pt-5">
       <h2 className="section-title flex items-center gap-2">
         <TriangleAlert size={17} className="text-warning" aria-hidden /> Cautions
-        <span className="soft font-sans text-xs">
-          {open.length === 0 ? "all read" : `${open.length} to read`}
-        </span>
+        <span className="soft font-sans text-xs">{open.length === 0 ? "all read" : `${open.length} to read`}</span>
       </h2>
       <ul>
         {open.map((caution) => (
@@ -39,15 +39,19 @@ export function Cautions({ cautions, editor, defers }: CautionsProps) {
 }
 
 function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) {
+  const pantry = useQuery(pantryQuery).data;
   const [asking, setAsking] = useState(false);
   const [who, setWho] = useState(lastWho);
   return (
-    <li className="hairline border-l-warning border-t border-l-4 py-2 pl-3 text-sm first:border-t-0" data-caution={caution.code}>
+    <li
+      className="hairline border-l-warning border-t border-l-4 py-2 pl-3 text-sm first:border-t-0"
+      data-caution={caution.code}
+    >
       <p>
         <strong>{caution.title}.</strong> {caution.text}
       </p>
       <div className="soft flex flex-wrap items-center gap-2 pt-1 text-xs">
-        <span>because of {caution.cause}</span>
+        <span>because of {causeWords(caution.cause, pantry)}</span>
         {asking ? (
           <form
             className="flex items-center gap-1"
@@ -72,7 +76,11 @@ function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) 
             </button>
           </form>
         ) : (
-          <button className="btn btn-xs btn-ghost text-primary" onClick={() => setAsking(true)} aria-label={`Acknowledge: ${caution.title}`}>
+          <button
+            className="btn btn-xs btn-ghost text-primary"
+            onClick={() => setAsking(true)}
+            aria-label={`Acknowledge: ${caution.title}`}
+          >
             Acknowledge
           </button>
         )}
@@ -82,17 +90,21 @@ function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) 
 }
 
 function ReadCautions({ cautions }: { cautions: Caution[] }) {
+  const pantry = useQuery(pantryQuery).data;
   const figures = useFigures();
   return (
     <details className="pt-1 text-sm">
-      <summary className="soft cursor-pointer text-xs">{cautions.length} read; they come back when their cause changes</summary>
+      <summary className="soft cursor-pointer text-xs">
+        {cautions.length} read; they come back when their cause changes
+      </summary>
       <ul className="pt-1">
         {cautions.map((caution) => (
           <li key={caution.code} className="hairline border-t py-1 first:border-t-0" data-caution-read={caution.code}>
             <strong>{caution.title}.</strong> {caution.text}
             <span className="soft block text-xs">
               read by {caution.acknowledgedBy}
-              {caution.acknowledgedAt && `, ${figures.moment(caution.acknowledgedAt)}`}; because of {caution.cause}
+              {caution.acknowledgedAt && `, ${figures.moment(caution.acknowledgedAt)}`}; because of{" "}
+              {causeWords(caution.cause, pantry)}
             </span>
           </li>
         ))}

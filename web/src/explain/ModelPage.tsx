@@ -59,7 +59,11 @@ export function ModelPage() {
     .map((chapter) => ({
       ...chapter,
       rules: chapter.rules.filter(
-        (entry) => wanted === "" || matches(`${chapter.title} ${entry.says} ${entry.formula} ${entry.coefficients.map((each) => each.rationale).join(" ")}`),
+        (entry) =>
+          wanted === "" ||
+          matches(
+            `${chapter.title} ${entry.says} ${entry.formula} ${entry.coefficients.map((each) => each.rationale).join(" ")}`,
+          ),
       ),
     }))
     .filter(({ rules }) => rules.length > 0);
@@ -86,9 +90,9 @@ export function ModelPage() {
       <div className="max-w-3xl">
         <h1 className="text-3xl">How it is computed</h1>
         <p className="soft pb-2">
-          A working model for a kitchen: first-order, transparent, and corrected by what the kitchen measures. t is minutes since
-          water met flour, S softness, D what is drunk, B what is brought, w water, x fat over flour, v the share in pieces, h the
-          sheet, F flour.
+          A working model for a kitchen: first-order, transparent, and corrected by what the kitchen measures. t is
+          minutes since water met flour, S softness, D what is drunk, B what is brought, w water, x fat over flour, v
+          the share in pieces, h the sheet, F flour.
         </p>
         {chapters.map((chapter) => (
           <section key={chapter.code} aria-label={chapter.title} className="pt-6">
@@ -117,7 +121,9 @@ export function ModelPage() {
             <Coefficients figures={others} />
           </section>
         )}
-        {chapters.length === 0 && others.length === 0 && <p className="soft pt-8">Nothing in the model has these words.</p>}
+        {chapters.length === 0 && others.length === 0 && (
+          <p className="soft pt-8">Nothing in the model has these words.</p>
+        )}
       </div>
     </main>
   );

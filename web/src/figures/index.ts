@@ -1,2 +1,2 @@
 export { FiguresProvider, useFigures } from "./FiguresProvider";
-export type { Figures } from "./units";
+export { type Figures, figuresOf } from "./units";

@@ -38,13 +38,19 @@ const LOCALES = { "day-month": "en-GB", "month-day": "en-US", iso: "sv-SE" } as 
 export function figuresOf(kitchen: Kitchen): Figures {
   const ounces = kitchen.massUnit === "oz";
   const fahrenheit = kitchen.temperatureUnit === "F";
-  const mark = kitchen.decimalMark === "comma" ? "," : ".";
   const locale = LOCALES[kitchen.dateOrder as keyof typeof LOCALES];
 
-  const number = (value: number, decimals: number) => {
-    const rounded = Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value;
-    return rounded.toFixed(decimals).replace("-", "−").replace(".", mark);
+  const writers = new Map<number, Intl.NumberFormat>();
+  const writer = (decimals: number) => {
+    const known = writers.get(decimals) ?? numberFormat(kitchen.decimalMark, decimals);
+    writers.set(decimals, known);
+    return known;
   };
+  const number = (value: number, decimals: number) =>
+    writer(decimals)
+      .formatToParts(value)
+      .map(({ type, value: part }) => (type === "minusSign" ? "−" : part))
+      .join("");
   const massNumber = (grams: number) => {
     if (!ounces) {
       return number(grams, Math.abs(grams) < FINE_BELOW_GRAMS && !isWhole(grams) ? 1 : 0);
@@ -52,8 +58,7 @@ export function figuresOf(kitchen: Kitchen): Figures {
     const value = grams / GRAMS_PER_OUNCE;
     return number(value, Math.abs(value) < FINE_BELOW_OUNCES ? 2 : 1);
   };
-  const percent = (pct: number) =>
-    `${number(pct, Math.abs(pct) < FINE_BELOW_PERCENT && !isWhole(pct) ? 1 : 0)} %`;
+  const percent = (pct: number) => `${number(pct, Math.abs(pct) < FINE_BELOW_PERCENT && !isWhole(pct) ? 1 : 0)} %`;
   const degreesFromCelsius = (celsius: number) => (fahrenheit ? (celsius * 9) / 5 + 32 : celsius);
 
   return {
@@ -64,8 +69,7 @@ export function figuresOf(kitchen: Kitchen): Figures {
     mass: (grams) => `${massNumber(grams)} ${ounces ? "oz" : "g"}`,
     percent,
     temperature: (celsius) => `${number(degreesFromCelsius(celsius), 0)} °${fahrenheit ? "F" : "C"}`,
-    moment: (iso) =>
-      new Date(iso).toLocaleString(locale, { dateStyle: "medium", timeStyle: "short" }),
+    moment: (iso) => new Date(iso).toLocaleString(locale, { dateStyle: "medium", timeStyle: "short" }),
     date: (iso) => new Date(iso).toLocaleDateString(locale, { dateStyle: "medium" }),
     massUnitFromGrams: (grams) => (ounces ? grams / GRAMS_PER_OUNCE : grams),
     gramsFromMassUnit: (mass) => (ounces ? mass * GRAMS_PER_OUNCE : mass),
@@ -73,6 +77,16 @@ export function figuresOf(kitchen: Kitchen): Figures {
     celsiusFromDegrees: (degrees) => (fahrenheit ? ((degrees - 32) * 5) / 9 : degrees),
     parse: parseNumber,
   };
+}
+
+/** Without a sign on what rounds to nothing. */
+function numberFormat(decimalMark: Kitchen["decimalMark"], decimals: number): Intl.NumberFormat {
+  return new Intl.NumberFormat(decimalMark === "comma" ? "de-DE" : "en-GB", {
+    minimumFractionDigits: decimals,
+    maximumFractionDigits: decimals,
+    useGrouping: false,
+    signDisplay: "negative",
+  });
 }
 
 function isWhole(value: number): boolean {

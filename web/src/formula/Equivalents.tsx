@@ -18,29 +18,32 @@ export function Equivalents({ index, editor }: { index: number; editor: Editor }
   }
   return (
     <CurrentContext value={current}>
-    <div className="mt-2">
-      <span className="soft text-xs">Can be replaced by</span>
-      {found.map((equivalent) => (
-        <div key={equivalent.ingredient} className="hairline flex items-baseline gap-2 border-t py-1 first-of-type:border-t-0">
-          <span className="min-w-0 flex-1">
-            {figures.mass(equivalent.grams)} {equivalent.name}
-            <span className="soft text-xs">
-              {" "}
-              {Math.abs(equivalent.waterChangeGrams) < 0.05
-                ? "same water"
-                : `${equivalent.waterChangeGrams > 0 ? "+" : ""}${figures.mass(equivalent.waterChangeGrams)} water`}
-            </span>
-          </span>
-          <ActionButton
-            className="btn btn-xs"
-            aria-label={`Use instead: ${equivalent.name}`}
-            onClick={() => use.mutate({ kind: "use-equivalent", line: index, ingredient: equivalent.ingredient })}
+      <div className="mt-2">
+        <span className="soft text-xs">Can be replaced by</span>
+        {found.map((equivalent) => (
+          <div
+            key={equivalent.ingredient}
+            className="hairline flex items-baseline gap-2 border-t py-1 first-of-type:border-t-0"
           >
-            Use instead
-          </ActionButton>
-        </div>
-      ))}
-    </div>
+            <span className="min-w-0 flex-1">
+              {figures.mass(equivalent.grams)} {equivalent.name}
+              <span className="soft text-xs">
+                {" "}
+                {Math.abs(equivalent.waterChangeGrams) < 0.05
+                  ? "same water"
+                  : `${equivalent.waterChangeGrams > 0 ? "+" : ""}${figures.mass(equivalent.waterChangeGrams)} water`}
+              </span>
+            </span>
+            <ActionButton
+              className="btn btn-xs"
+              aria-label={`Use instead: ${equivalent.name}`}
+              onClick={() => use.mutate({ kind: "use-equivalent", line: index, ingredient: equivalent.ingredient })}
+            >
+              Use instead
+            </ActionButton>
+          </div>
+        ))}
+      </div>
     </CurrentContext>
   );
 }

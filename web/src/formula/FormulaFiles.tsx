@@ -18,11 +18,21 @@ export function FormulaFiles({ shown, any }: { shown: number[]; any: boolean }) 
   const report = bring.data;
   return (
     <>
-      <FilePicker label="A formula file" accept=".json" className="btn btn-ghost btn-sm gap-1" disabled={bring.isPending} onPick={(file) => bring.mutate(file)}>
+      <FilePicker
+        label="A formula file"
+        accept=".json"
+        className="btn btn-ghost btn-sm gap-1"
+        disabled={bring.isPending}
+        onPick={(file) => bring.mutate(file)}
+      >
         <FileUp size={16} aria-hidden /> Import
       </FilePicker>
       {shown.length > 0 && (
-        <a className="btn btn-ghost btn-sm gap-1" href={`/api/files/formulas?${shown.map((id) => `id=${id}`).join("&")}`} download>
+        <a
+          className="btn btn-ghost btn-sm gap-1"
+          href={`/api/files/formulas?${shown.map((id) => `id=${id}`).join("&")}`}
+          download
+        >
           <FileDown size={16} aria-hidden /> Export these {shown.length}
         </a>
       )}
@@ -45,7 +55,9 @@ export function FormulaFiles({ shown, any }: { shown: number[]; any: boolean }) 
               <Names what="Got further versions" names={report.extended} />
               <Names what="Here already, unchanged" names={report.unchanged} />
               <Names what="Own ingredients that came along" names={report.ingredients} />
-              {report.added.length + report.extended.length + report.unchanged.length === 0 && <li>The file holds no formulas.</li>}
+              {report.added.length + report.extended.length + report.unchanged.length === 0 && (
+                <li>The file holds no formulas.</li>
+              )}
             </ul>
           )}
           <div className="flex justify-end pt-4">

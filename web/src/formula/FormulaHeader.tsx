@@ -3,7 +3,7 @@ import { History, Redo2, Save, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { api, type FormulaDocument, taken } from "../api";
-import { useCommands } from "../frame";
+import { StationTabs, useCommands, useStationName } from "../frame";
 import { useFigures } from "../figures";
 import { ExportMenu } from "./ExportMenu";
 import { SaveDialog } from "./SaveDialog";
@@ -17,6 +17,7 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
   const [open, setOpen] = useState<"save" | "versions" | null>(null);
   const navigate = useNavigate();
   const station = useLocation().pathname.split("/").at(-1) ?? "balance";
+  const stationName = useStationName();
   const savable = changed || editor.id === null;
 
   useCommands([
@@ -28,49 +29,55 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
   ]);
 
   return (
-    <header className="flex flex-wrap items-center gap-x-4 gap-y-1 px-5 pt-4 pb-2">
-      <div className="min-w-0 flex-1">
+    <header className="bg-base-200 hairline sticky top-0 z-30 border-b px-4">
+      <h1 className="sr-only">
+        {draft.name || "New formula"}: {stationName}
+      </h1>
+      <div className="flex items-center gap-x-4 pt-1 pb-0.5">
         <input
           aria-label="Name of the formula"
-          className="quiet-field font-display !h-10 max-w-xl !px-1 text-[1.7rem] leading-none"
+          className="quiet-field font-display !h-9 min-w-40 flex-1 !px-1 text-[1.4rem] leading-none"
           placeholder="Name this formula"
           maxLength={120}
           value={draft.name}
           onChange={(event) => edit({ kind: "name", name: event.target.value })}
         />
-        <p className="soft flex flex-wrap items-center gap-x-3 px-1 text-sm">
+        <div className="flex items-center gap-1">
+          <button
+            className="btn btn-ghost btn-sm btn-square"
+            aria-label="Undo"
+            title="Undo (Ctrl+Z)"
+            disabled={!editor.canUndo}
+            onClick={() => edit({ kind: "undo" })}
+          >
+            <Undo2 size={18} aria-hidden />
+          </button>
+          <button
+            className="btn btn-ghost btn-sm btn-square"
+            aria-label="Redo"
+            title="Redo (Ctrl+Shift+Z)"
+            disabled={!editor.canRedo}
+            onClick={() => edit({ kind: "redo" })}
+          >
+            <Redo2 size={18} aria-hidden />
+          </button>
+          {document && (
+            <button className="btn btn-ghost btn-sm gap-1.5" onClick={() => setOpen("versions")}>
+              <History size={17} aria-hidden /> Versions
+            </button>
+          )}
+          {document && <ExportMenu id={document.id} />}
+          <button className="btn btn-primary btn-sm gap-1.5" disabled={!savable} onClick={() => setOpen("save")}>
+            <Save size={16} aria-hidden /> Save
+          </button>
+        </div>
+      </div>
+      <div className="flex items-end justify-between gap-x-4">
+        <StationTabs />
+        <p className="soft flex items-center gap-x-3 overflow-hidden px-1 pb-1 text-sm whitespace-nowrap">
           {document && <StateChoice document={document} />}
           <Standing editor={editor} />
         </p>
-      </div>
-      <div className="flex items-center gap-1">
-        <button
-          className="btn btn-ghost btn-sm btn-square"
-          aria-label="Undo"
-          title="Undo (Ctrl+Z)"
-          disabled={!editor.canUndo}
-          onClick={() => edit({ kind: "undo" })}
-        >
-          <Undo2 size={18} aria-hidden />
-        </button>
-        <button
-          className="btn btn-ghost btn-sm btn-square"
-          aria-label="Redo"
-          title="Redo (Ctrl+Shift+Z)"
-          disabled={!editor.canRedo}
-          onClick={() => edit({ kind: "redo" })}
-        >
-          <Redo2 size={18} aria-hidden />
-        </button>
-        {document && (
-          <button className="btn btn-ghost btn-sm gap-1.5" onClick={() => setOpen("versions")}>
-            <History size={17} aria-hidden /> Versions
-          </button>
-        )}
-        {document && <ExportMenu id={document.id} />}
-        <button className="btn btn-primary btn-sm gap-1.5" disabled={!savable} onClick={() => setOpen("save")}>
-          <Save size={16} aria-hidden /> Save
-        </button>
       </div>
       {open === "save" && (
         <SaveDialog
@@ -78,7 +85,10 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
           onClose={() => setOpen(null)}
           onSaved={(saved) => {
             setOpen(null);
-            void navigate(`/formulas/${saved.id}/${station}`, { replace: true, state: { saved: saved.version.number } });
+            void navigate(`/formulas/${saved.id}/${station}`, {
+              replace: true,
+              state: { saved: saved.version.number },
+            });
           }}
         />
       )}

@@ -105,7 +105,13 @@ function FlourBar({ makeup }: { makeup: Figures["makeup"] }) {
           opacity={1 - 0.22 * Math.min(index, 3)}
         />
       ))}
-      <rect x={`${end * scale + 0.8}%`} width={`${inclusion * scale}%`} height="11" rx="2" fill={materialFill("inclusion")} />
+      <rect
+        x={`${end * scale + 0.8}%`}
+        width={`${inclusion * scale}%`}
+        height="11"
+        rx="2"
+        fill={materialFill("inclusion")}
+      />
     </svg>
   );
 }

@@ -57,7 +57,10 @@ export function FormulasPage() {
           ))}
         </div>
         <SearchBox what="the formulas" placeholder="name, flour, vegetable, style" query={query} onQuery={setQuery} />
-        <FormulaFiles shown={narrowed ? rows.map(({ id }) => id) : []} any={total !== null && (total > 0 || narrowed)} />
+        <FormulaFiles
+          shown={narrowed ? rows.map(({ id }) => id) : []}
+          any={total !== null && (total > 0 || narrowed)}
+        />
         <Link to="/formulas/new/intake" className="btn btn-primary btn-sm gap-1">
           <Plus size={16} aria-hidden /> New formula
         </Link>
@@ -66,7 +69,11 @@ export function FormulasPage() {
       {list.isPending && <p className="soft py-16 text-center">Fetching the formulas…</p>}
       {total === 0 && !narrowed && <EmptyKitchen />}
       {rows.length > 0 && (
-        <table className="w-full table-fixed border-collapse" data-testid="formulas" data-current={!list.isPlaceholderData}>
+        <table
+          className="w-full table-fixed border-collapse"
+          data-testid="formulas"
+          data-current={!list.isPlaceholderData}
+        >
           <thead>
             <tr className="soft text-left text-xs">
               {COLUMNS.map(({ column, label, className }) => (
@@ -112,8 +119,8 @@ function EmptyKitchen() {
     <div className="mx-auto max-w-md py-20 text-center">
       <h2 className="text-2xl">No formula yet</h2>
       <p className="soft py-3">
-        Put a dough that works into the bowl, swap part of its flour or add a vegetable, and read how much water it needs
-        now.
+        Put a dough that works into the bowl, swap part of its flour or add a vegetable, and read how much water it
+        needs now.
       </p>
       <Link to="/formulas/new/balance" className="btn btn-primary">
         Write the first formula

@@ -2,6 +2,7 @@ import { useCombobox } from "downshift";
 import { useMemo, useState } from "react";
 import type { Ingredient } from "../api";
 import { Swatch } from "../parts";
+import { groupWords } from "../words";
 
 const SHOWN = 9;
 
@@ -15,7 +16,14 @@ interface IngredientPickerProps {
 }
 
 /** Finds an ingredient by any part of its name, code or group. */
-export function IngredientPicker({ ingredients, value, label, placeholder = "flour, vegetable, water…", error, onPick }: IngredientPickerProps) {
+export function IngredientPicker({
+  ingredients,
+  value,
+  label,
+  placeholder = "flour, vegetable, water…",
+  error,
+  onPick,
+}: IngredientPickerProps) {
   const chosen = ingredients.find((ingredient) => ingredient.code === value) ?? null;
   const [query, setQuery] = useState<string | null>(null);
   const found = useMemo(() => search(ingredients, query ?? ""), [ingredients, query]);
@@ -74,7 +82,7 @@ export function IngredientPicker({ ingredients, value, label, placeholder = "flo
             >
               <Swatch material={item.material} size={18} />
               <span className="min-w-0 flex-1 truncate">{item.name}</span>
-              <span className="soft shrink-0 truncate text-xs">{item.group}</span>
+              <span className="soft shrink-0 truncate text-xs">{groupWords(item.group)}</span>
             </li>
           ))}
       </ul>
@@ -87,7 +95,11 @@ function search(ingredients: Ingredient[], query: string): Ingredient[] {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
   const text = ({ name, code, group }: Ingredient) => `${name} ${code} ${group}`.toLowerCase();
   const begins = (ingredient: Ingredient) =>
-    words.every((word) => text(ingredient).split(/[^\p{L}\p{N}]+/u).some((part) => part.startsWith(word)));
+    words.every((word) =>
+      text(ingredient)
+        .split(/[^\p{L}\p{N}]+/u)
+        .some((part) => part.startsWith(word)),
+    );
   return ingredients
     .filter((ingredient) => words.every((word) => text(ingredient).includes(word)))
     .sort((one, two) => Number(begins(two)) - Number(begins(one)))

@@ -2,8 +2,7 @@ import { ArrowDown, ArrowUp, Copy, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
 import type { Ingredient, PantryDocument } from "../api";
 import { useFigures } from "../figures";
-import { NumberField } from "../parts";
-import type { NumberEntry } from "../parts/NumberField";
+import { NumberField, type NumberEntry } from "../parts";
 import { type DraftLine, measuredWith, type MeasuredFigure } from "./draft";
 import { Equivalents } from "./Equivalents";
 import type { Faults } from "./faults";
@@ -23,7 +22,9 @@ const FIGURES: Record<MeasuredFigure, { label: string; unit: string }> = {
 
 /** Whether a measured value stands in for a typical one, or the line is not of the dough. */
 export function hasMeasurements(line: DraftLine): boolean {
-  return Object.values(line.measured ?? {}).some((value) => value != null) || (line.part != null && line.part !== "dough");
+  return (
+    Object.values(line.measured ?? {}).some((value) => value != null) || (line.part != null && line.part !== "dough")
+  );
 }
 
 interface LineDetailsProps {
@@ -134,19 +135,22 @@ export function LineDetails({ line, index, count, ingredient, pantry, editor, fa
       {ingredient?.measurable.includes("moisturePct") && line.grams !== null && (
         <LotChoice line={line} index={index} editor={editor} />
       )}
-      {ingredient?.hasEquivalents && typeof line.grams === "number" && (
-        <Equivalents index={index} editor={editor} />
-      )}
+      {ingredient?.hasEquivalents && typeof line.grams === "number" && <Equivalents index={index} editor={editor} />}
       {ingredient && (
         <p className="soft mt-2 text-xs">
           Typical values: water {figures.percent(ingredient.composition.waterPct)}
-          {behaviour && `, drinks ${figures.percent(behaviour.absorptionPct)} (confidence ${behaviour.confidence})`}.{" "}
+          {behaviour &&
+            `, drinks ${figures.percent(behaviour.absorptionPct)} (confidence ${behaviour.confidence})`}.{" "}
           {[behaviour?.notes, ingredient.notes].filter(Boolean).join(". ")}
           {ingredient.allergens.length > 0 && ` Contains ${ingredient.allergens.join(", ")}.`}
         </p>
       )}
       <div className="mt-2 flex gap-1">
-        <Act label="Move up" disabled={index === 0} onClick={() => edit({ kind: "move", key: line.key, to: index - 1 })}>
+        <Act
+          label="Move up"
+          disabled={index === 0}
+          onClick={() => edit({ kind: "move", key: line.key, to: index - 1 })}
+        >
           <ArrowUp size={14} aria-hidden /> Up
         </Act>
         <Act

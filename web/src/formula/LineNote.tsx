@@ -37,7 +37,7 @@ export function LineNote({ line, ingredient, forms, label, set }: LineNoteProps)
     return null;
   }
   return (
-    <p className="soft -mt-1 flex items-center gap-1 truncate pb-1 pl-2 text-xs">
+    <p className="soft flex items-center gap-1 truncate pb-1 pl-2 text-xs">
       {inclusion && (
         <select
           className="quiet-field -ml-1 !h-6 shrink-0 !w-auto !px-0.5 text-xs"

@@ -37,7 +37,18 @@ const FORGOTTEN: Partial<DraftLine> = {
 };
 
 /** One line of the bowl. */
-export function LineRow({ line, index, count, editor, pantry, faults, bakersPct, prepared, onPicked, onEnter }: LineRowProps) {
+export function LineRow({
+  line,
+  index,
+  count,
+  editor,
+  pantry,
+  faults,
+  bakersPct,
+  prepared,
+  onPicked,
+  onEnter,
+}: LineRowProps) {
   const { edit } = editor;
   const [open, setOpen] = useState(false);
   const { setNodeRef, transform, transition, isDragging, attributes, listeners } = useSortable({ id: line.key });
@@ -94,18 +105,18 @@ export function LineRow({ line, index, count, editor, pantry, faults, bakersPct,
           {line.prep ? (
             <PreparedName line={line} editor={editor} prepared={prepared} bought={boughtFor(line, editor, pantry)} />
           ) : (
-          <IngredientPicker
-            ingredients={pantry.ingredients}
-            value={line.ingredient}
-            label={label("Ingredient")}
-            error={faults.of(index, "ingredient")}
-            onPick={(picked) => {
-              set({ ...FORGOTTEN, ...picks(line), ingredient: picked.code });
-              if (line.grams === null) {
-                onPicked();
-              }
-            }}
-          />
+            <IngredientPicker
+              ingredients={pantry.ingredients}
+              value={line.ingredient}
+              label={label("Ingredient")}
+              error={faults.of(index, "ingredient")}
+              onPick={(picked) => {
+                set({ ...FORGOTTEN, ...picks(line), ingredient: picked.code });
+                if (line.grams === null) {
+                  onPicked();
+                }
+              }}
+            />
           )}
           {!line.prep && (
             <LineNote line={line} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />

@@ -75,7 +75,9 @@ export function LineTable({ editor, pantry, faults, bakersPct, totals }: LineTab
               />
             ))}
             {draft.lines.length === 0 && (
-              <li className="soft py-6 text-center text-sm">The bowl is empty. Add a flour first, then what goes with it.</li>
+              <li className="soft py-6 text-center text-sm">
+                The bowl is empty. Add a flour first, then what goes with it.
+              </li>
             )}
           </ol>
         </SortableContext>

@@ -31,7 +31,10 @@ export function LotChoice({ line, index, editor }: { line: DraftLine; index: num
     <fieldset className="mt-2" disabled={query.isPlaceholderData}>
       <legend className="soft pb-0.5 text-xs">Lot</legend>
       {lots.map((lot) => (
-        <label key={lot.lot ?? "book"} className="hairline flex cursor-pointer items-baseline gap-2 border-t py-1 first-of-type:border-t-0">
+        <label
+          key={lot.lot ?? "book"}
+          className="hairline flex cursor-pointer items-baseline gap-2 border-t py-1 first-of-type:border-t-0"
+        >
           <input
             type="radio"
             name={`lot ${line.key}`}

@@ -1,8 +1,7 @@
 import type { ReactNode } from "react";
 import type { BalanceAnswer, PantryDocument } from "../api";
 import { useFigures } from "../figures";
-import { Hint, NumberField } from "../parts";
-import type { NumberEntry } from "../parts/NumberField";
+import { Hint, NumberField, type NumberEntry } from "../parts";
 import type { GlossaryTerm } from "../words";
 import type { DraftSettings } from "./draft";
 import type { Faults } from "./faults";
@@ -55,7 +54,12 @@ export function MethodSettings({ editor, pantry, faults, used }: MethodSettingsP
           </select>
         </Setting>
         <Setting label="Kneaded" error={faults.of(null, "kneading")}>
-          <Choice label="Kneaded" options={KNEADING} value={draft.kneading} onChange={(kneading) => set({ kneading })} />
+          <Choice
+            label="Kneaded"
+            options={KNEADING}
+            value={draft.kneading}
+            onChange={(kneading) => set({ kneading })}
+          />
         </Setting>
         <Setting label="Fat goes in" error={faults.of(null, "fatTiming")}>
           <Choice

@@ -40,7 +40,7 @@ function Opened({ start, pantry, content }: { start: Start; pantry: PantryDocume
   return (
     <main>
       <FormulaHeader editor={editor} />
-      {content(editor, pantry)}
+      <div className="pt-3">{content(editor, pantry)}</div>
     </main>
   );
 }

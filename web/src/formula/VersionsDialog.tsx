@@ -26,11 +26,7 @@ export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: (
               {version.number === baseNumber ? (
                 <span className="soft text-sm">open</span>
               ) : (
-                <Link
-                  className="btn btn-xs"
-                  to={`?version=${version.number}`}
-                  onClick={onClose}
-                >
+                <Link className="btn btn-xs" to={`?version=${version.number}`} onClick={onClose}>
                   Open version {version.number}
                 </Link>
               )}

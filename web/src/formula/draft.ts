@@ -1,5 +1,16 @@
-import type { ChainSpec, FormulaDocument, Ingredient, FormulaSpec, IntakeLine, LineOrigin, LineSpec, MethodSpec, Openness, RecipeNotes } from "../api";
-import type { NumberEntry } from "../parts/NumberField";
+import type {
+  ChainSpec,
+  FormulaDocument,
+  Ingredient,
+  FormulaSpec,
+  IntakeLine,
+  LineOrigin,
+  LineSpec,
+  MethodSpec,
+  Openness,
+  RecipeNotes,
+} from "../api";
+import type { NumberEntry } from "../parts";
 
 /** The figures that can be measured of a line, as the core names them. */
 export type MeasuredFigure = Ingredient["measurable"][number];
@@ -119,7 +130,7 @@ export function specOf(draft: Draft): FormulaSpec {
   const { name: _, lines, ...settings } = draft;
   const spec = {
     ...settings,
-    lines: filledLines(lines).map(({ key: _key, check: _check, ...line }) => 
+    lines: filledLines(lines).map(({ key: _key, check: _check, ...line }) =>
       line.open === "unread" || line.prep ? { ...line, ingredient: null } : line,
     ),
   };
@@ -128,7 +139,12 @@ export function specOf(draft: Draft): FormulaSpec {
 
 /** The draft as it is balanced: a line without a weight yet weighs nothing. */
 export function balancedSpecOf(spec: FormulaSpec): FormulaSpec {
-  return { ...spec, lines: spec.lines?.map((line) => (line && line.grams == null && !line.open && !line.prep ? { ...line, grams: 0 } : line)) };
+  return {
+    ...spec,
+    lines: spec.lines?.map((line) =>
+      line && line.grams == null && !line.open && !line.prep ? { ...line, grams: 0 } : line,
+    ),
+  };
 }
 
 /** Whether two drafts hold the same, whatever keys their lines have. */

@@ -109,14 +109,16 @@ function changed(draft: Draft, edit: Change): Draft {
     case "line":
       return withLines(draft, (line) => (line.key === edit.key ? { ...line, ...edit.patch } : line));
     case "lines":
-      return draft !== edit.of ? draft : {
-        ...draft,
-        lines: draft.lines.map((line, index) =>
-          edit.patches
-            .filter((patch) => patch.index === index)
-            .reduce((changedLine, { patch }) => ({ ...changedLine, ...patch }), line),
-        ),
-      };
+      return draft !== edit.of
+        ? draft
+        : {
+            ...draft,
+            lines: draft.lines.map((line, index) =>
+              edit.patches
+                .filter((patch) => patch.index === index)
+                .reduce((changedLine, { patch }) => ({ ...changedLine, ...patch }), line),
+            ),
+          };
     case "add":
       return added(draft, edit.after, { key: newKey(), ingredient: "", grams: null, ...edit.line });
     case "duplicate": {

@@ -7,7 +7,18 @@ export { useAnswer, useBalance } from "./useBalance";
 export { useEditor, type Editor } from "./useEditor";
 export { Station } from "./Station";
 export { Faults } from "./faults";
-export { type Draft, type DraftLine, type DraftSettings, draftOfSpec, emptyDraft, filledLines, measuredWith, newKey, picks, weighed } from "./draft";
+export {
+  type Draft,
+  type DraftLine,
+  type DraftSettings,
+  draftOfSpec,
+  emptyDraft,
+  filledLines,
+  measuredWith,
+  newKey,
+  picks,
+  weighed,
+} from "./draft";
 export { PreparedName } from "./PreparedName";
 export { boughtFor } from "./bought";
 export { ActionButton, CurrentContext, useCurrent } from "./current";

@@ -8,7 +8,8 @@ import { type Command, written } from "./commandRegistry";
 
 const ITEM =
   "flex cursor-pointer items-center justify-between gap-4 rounded-md px-3 py-2 data-[selected=true]:bg-base-300";
-const GROUP = "[&_[cmdk-group-heading]]:soft [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-xs";
+const GROUP =
+  "[&_[cmdk-group-heading]]:soft [&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-xs";
 
 /** Whether all words of a search stand in a command's or formula's name. */
 function allWords(value: string, search: string): number {
@@ -29,7 +30,13 @@ export function CommandPalette({ commands, onClose }: { commands: Command[]; onC
   return (
     <Dialog title="What would you like to do?" onClose={onClose}>
       <Palette label="Commands" filter={allWords}>
-        <Palette.Input value={search} onValueChange={setSearch} data-autofocus className="quiet-field framed" placeholder="save, undo, pumpkin…" />
+        <Palette.Input
+          value={search}
+          onValueChange={setSearch}
+          data-autofocus
+          className="quiet-field framed"
+          placeholder="save, undo, pumpkin…"
+        />
         <Palette.List className="mt-2 max-h-[50vh] overflow-y-auto">
           <Palette.Empty className="soft px-3 py-4">Nothing by that name.</Palette.Empty>
           <Palette.Group heading="Do" className={GROUP}>

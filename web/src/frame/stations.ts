@@ -7,8 +7,18 @@ export interface Station {
 }
 
 export const STATIONS: Station[] = [
-  { path: "intake", name: "Intake", keys: "alt+i", question: "I have a recipe in cups and handfuls. What is it in grams, and how sure is that?" },
-  { path: "prep", name: "Prep", keys: "alt+p", question: "What happens to the vegetable before it meets the flour, and how much water is left in it?" },
+  {
+    path: "intake",
+    name: "Intake",
+    keys: "alt+i",
+    question: "I have a recipe in cups and handfuls. What is it in grams, and how sure is that?",
+  },
+  {
+    path: "prep",
+    name: "Prep",
+    keys: "alt+p",
+    question: "What happens to the vegetable before it meets the flour, and how much water is left in it?",
+  },
   { path: "balance", name: "Balance", keys: "alt+b", question: "Who brings water, who drinks it, how much do I add?" },
   { path: "method", name: "Method", keys: "alt+m", question: "Which way of making it, and what does each do?" },
   { path: "handling", name: "Handling", keys: "alt+h", question: "When can I roll it, how thin, how gently?" },

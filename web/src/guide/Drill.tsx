@@ -44,7 +44,10 @@ export function Drill({ exercises, feels }: { exercises: Exercise[]; feels: Feel
   return (
     <section aria-label="Drill" className="max-w-3xl pt-10" data-testid="drill">
       <h2 className="text-2xl">
-        Drill <span className="soft font-sans text-sm">{at + 1} of {exercises.length}</span>
+        Drill{" "}
+        <span className="soft font-sans text-sm">
+          {at + 1} of {exercises.length}
+        </span>
       </h2>
       <p className="border-primary my-3 border-l-4 pl-4 text-lg">{exercise.situation}</p>
       <Choice
@@ -62,9 +65,16 @@ export function Drill({ exercises, feels }: { exercises: Exercise[]; feels: Feel
         onChoose={setMove}
       />
       {answered && (
-        <div role="status" className="bg-base-200 mt-3 rounded-md px-4 py-3" data-testid="drill-answer" data-right={good}>
+        <div
+          role="status"
+          className="bg-base-200 mt-3 rounded-md px-4 py-3"
+          data-testid="drill-answer"
+          data-right={good}
+        >
           <p className="font-semibold">
-            {good ? "Yes." : `Rather: ${feels.find(({ code }) => code === exercise.feel)?.name}, ${MOVES[exercise.action]}.`}
+            {good
+              ? "Yes."
+              : `Rather: ${feels.find(({ code }) => code === exercise.feel)?.name}, ${MOVES[exercise.action]}.`}
           </p>
           <p>{exercise.why}</p>
           <button

@@ -1,7 +1,18 @@
 import type { ReactNode } from "react";
 
-const DOUGH = { fill: "var(--material-flour)", stroke: "var(--material-flour-ink)", strokeWidth: 1.6, strokeLinejoin: "round" } as const;
-const HAND = { fill: "none", stroke: "currentColor", strokeWidth: 2, strokeLinecap: "round", strokeLinejoin: "round" } as const;
+const DOUGH = {
+  fill: "var(--material-flour)",
+  stroke: "var(--material-flour-ink)",
+  strokeWidth: 1.6,
+  strokeLinejoin: "round",
+} as const;
+const HAND = {
+  fill: "none",
+  stroke: "currentColor",
+  strokeWidth: 2,
+  strokeLinecap: "round",
+  strokeLinejoin: "round",
+} as const;
 const BENCH = <path d="M4 88H116" stroke="currentColor" strokeWidth="1.6" opacity="0.6" />;
 
 /** A finger coming down onto a dough, its tip at (x, y). */
@@ -24,7 +35,11 @@ const DRAWINGS: Record<string, ReactNode> = {
   stiff: (
     <>
       <path d="M20 88q-4-30 40-34 44 4 40 34z" {...DOUGH} />
-      <path d="M22 82l10-9m-2 15 6-12M98 82l-10-9m2 15-6-12M60 54l-4 9m10-9 3 8" stroke="var(--material-flour-ink)" strokeWidth="2" />
+      <path
+        d="M22 82l10-9m-2 15 6-12M98 82l-10-9m2 15-6-12M60 54l-4 9m10-9 3 8"
+        stroke="var(--material-flour-ink)"
+        strokeWidth="2"
+      />
       <Finger x={60} y={53} />
     </>
   ),

@@ -27,8 +27,8 @@ export function GuidePage() {
     <main className="px-6 pt-6 pb-16">
       <h1 className="text-3xl">How it feels</h1>
       <p className="soft max-w-2xl pb-4">
-        The words from dry to wet, each with a test for the hand. Softness is what is brought over what is drunk; 1 is a just-soft
-        dough.
+        The words from dry to wet, each with a test for the hand. Softness is what is brought over what is drunk; 1 is a
+        just-soft dough.
       </p>
       <ol className="grid grid-cols-4 gap-x-6 gap-y-6 lg:grid-cols-7">
         {feels.map((feel) => (
@@ -36,7 +36,10 @@ export function GuidePage() {
             <FeelDrawing feel={feel.code} />
             <h2 className="text-xl">{feel.name}</h2>
             <p className="soft text-xs">
-              softness {feel.softnessTo > 5 ? `from ${figures.number(feel.softnessFrom, 2)}` : `${figures.number(feel.softnessFrom, 2)}–${figures.number(feel.softnessTo, 2)}`}
+              softness{" "}
+              {feel.softnessTo > 5
+                ? `from ${figures.number(feel.softnessFrom, 2)}`
+                : `${figures.number(feel.softnessFrom, 2)}–${figures.number(feel.softnessTo, 2)}`}
             </p>
             <p className="text-sm leading-snug">{feel.touchTest}</p>
           </li>

@@ -19,13 +19,29 @@ interface AdviceProps {
 }
 
 /** What to do, with its range, what goes along, and what is in the bowl then. */
-export function Advice({ advice, given, error, onGiven, onCount, kept, canKeep, onKeep, onTake, onThrow, name }: AdviceProps) {
+export function Advice({
+  advice,
+  given,
+  error,
+  onGiven,
+  onCount,
+  kept,
+  canKeep,
+  onKeep,
+  onTake,
+  onThrow,
+  name,
+}: AdviceProps) {
   const figures = useFigures();
   const { before, after } = advice;
   const main = advice.additions.filter(({ carried }) => !carried);
   const along = advice.additions.filter(({ carried }) => carried);
   return (
-    <div className="border-primary bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3 text-sm" data-testid="advice" data-action={advice.action}>
+    <div
+      className="border-primary bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3 text-sm"
+      data-testid="advice"
+      data-action={advice.action}
+    >
       <p className="font-display text-xl">{headline(advice, figures)}</p>
       {advice.additions.length > 0 && (
         <p data-testid="advice-range">
@@ -55,31 +71,49 @@ export function Advice({ advice, given, error, onGiven, onCount, kept, canKeep, 
           <Faulty message={error} />
         </form>
       )}
-      {main.length > 1 && <p>{main.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}</p>}
+      {main.length > 1 && (
+        <p>
+          {main.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}
+        </p>
+      )}
       {along.length > 0 && (
         <p className="soft">
           With it, so that their percentages stay:{" "}
-          {along.map(({ ingredient, grams }) => `${figures.number(grams, 1)} g ${name(ingredient).toLowerCase()}`).join(", ")}.
+          {along
+            .map(({ ingredient, grams }) => `${figures.number(grams, 1)} g ${name(ingredient).toLowerCase()}`)
+            .join(", ")}
+          .
         </p>
       )}
       {advice.alternative && <p>Or wet or oil your hands instead: this style may be slack.</p>}
       <p className="pt-1">
         Expected softness now {figures.number(advice.expectedSoftness, 2)}; as it feels, it will be{" "}
-        <strong>{advice.laterFeel.name}</strong> ({figures.number(advice.laterSoftness, 2)}) at minute {figures.number(advice.rollAtMinute, 0)}.
+        <strong>{advice.laterFeel.name}</strong> ({figures.number(advice.laterSoftness, 2)}) at minute{" "}
+        {figures.number(advice.rollAtMinute, 0)}.
       </p>
       {advice.additions.length > 0 && (
         <table className="mt-2 w-full text-xs">
           <thead>
             <tr className="soft text-right">
-              <th />
+              <td />
               <th className="font-normal">now</th>
               <th className="font-normal">then</th>
             </tr>
           </thead>
           <tbody>
             <Percentage what="water on flour" now={before.waterPct} then={after.waterPct} write={figures.percent} />
-            <Percentage what="salt on flour" now={before.saltPct} then={after.saltPct} write={(pct) => `${figures.number(pct, 2)} %`} />
-            <Percentage what="fat on flour" now={before.fatPct} then={after.fatPct} write={(pct) => `${figures.number(pct, 1)} %`} />
+            <Percentage
+              what="salt on flour"
+              now={before.saltPct}
+              then={after.saltPct}
+              write={(pct) => `${figures.number(pct, 2)} %`}
+            />
+            <Percentage
+              what="fat on flour"
+              now={before.fatPct}
+              then={after.fatPct}
+              write={(pct) => `${figures.number(pct, 1)} %`}
+            />
             <Percentage what="dough" now={before.doughGrams} then={after.doughGrams} write={figures.mass} />
           </tbody>
         </table>
@@ -94,7 +128,12 @@ export function Advice({ advice, given, error, onGiven, onCount, kept, canKeep, 
         </p>
       ) : (
         <div className="flex flex-wrap gap-2 pt-2">
-          <button className="btn btn-xs btn-primary" disabled={!canKeep} title={canKeep ? "" : "Start a batch first"} onClick={() => onKeep(advice.action)}>
+          <button
+            className="btn btn-xs btn-primary"
+            disabled={!canKeep}
+            title={canKeep ? "" : "Start a batch first"}
+            onClick={() => onKeep(advice.action)}
+          >
             Keep on the batch
           </button>
           {advice.alternative && canKeep && (
@@ -127,7 +166,9 @@ function headline(advice: BenchAdvice, f: Figures): string {
     case "add-water":
       return `Add ${f.mass(advice.grams)} of water.`;
     case "add-flour":
-      return advice.additions.length > 0 ? `Add ${f.mass(advice.grams)} of flour.` : "Too soft, and there is no flour in it to add to.";
+      return advice.additions.length > 0
+        ? `Add ${f.mass(advice.grams)} of flour.`
+        : "Too soft, and there is no flour in it to add to.";
   }
 }
 

@@ -32,7 +32,8 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
       {running ? (
         <>
           <p className="flex flex-wrap items-center gap-2 pt-1">
-            Running from version {running.version}, minute <strong className="text-base">{figures.number(batch.minute, 0)}</strong>
+            Running from version {running.version}, minute{" "}
+            <strong className="text-base">{figures.number(batch.minute, 0)}</strong>
             <button className="btn btn-xs gap-1" onClick={batch.finish}>
               <Square size={12} aria-hidden /> Finish
             </button>
@@ -53,7 +54,10 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
                 </button>
               </>
             ) : (
-              <button className="btn btn-xs btn-ghost" onClick={() => (running.corrections.length > 0 ? setAsking(true) : batch.discard())}>
+              <button
+                className="btn btn-xs btn-ghost"
+                onClick={() => (running.corrections.length > 0 ? setAsking(true) : batch.discard())}
+              >
                 Delete the batch
               </button>
             )}
@@ -67,9 +71,14 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
           )}
           <ul>
             {running.corrections.map((correction) => (
-              <li key={correction.id} className="hairline flex items-baseline gap-2 border-t py-1" data-correction={correction.action}>
+              <li
+                key={correction.id}
+                className="hairline flex items-baseline gap-2 border-t py-1"
+                data-correction={correction.action}
+              >
                 <span className="flex-1">
-                  minute {figures.number(correction.minute, 0)}: {correction.feel && `felt ${correction.feel.replace("-", " ")}, `}
+                  minute {figures.number(correction.minute, 0)}:{" "}
+                  {correction.feel && `felt ${correction.feel.replace("-", " ")}, `}
                   {DONE[correction.action] ?? correction.action}
                   {correction.additions.length > 0 &&
                     `: ${correction.additions.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}`}
@@ -96,17 +105,20 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
             onChange={setAgo}
           />
           <span className="soft">ago:</span>
-          <button
-            className="btn btn-sm btn-primary gap-1"
-            onClick={() => batch.start(editor.baseNumber ?? 1, ago)}
-          >
+          <button className="btn btn-sm btn-primary gap-1" onClick={() => batch.start(editor.baseNumber ?? 1, ago)}>
             <Play size={14} aria-hidden /> Start a batch
           </button>
         </div>
       ) : (
-        <p className="soft pt-1">Save the formula first: a batch is made from a saved version, so that what you learn has its place.</p>
+        <p className="soft pt-1">
+          Save the formula first: a batch is made from a saved version, so that what you learn has its place.
+        </p>
       )}
-      {batch.problem && <p role="alert" className="text-error text-xs">{batch.problem.detail}</p>}
+      {batch.problem && (
+        <p role="alert" className="text-error text-xs">
+          {batch.problem.detail}
+        </p>
+      )}
     </section>
   );
 }

@@ -39,9 +39,17 @@ export function Diagnose({ editor, name }: DiagnoseProps) {
           </button>
         ))}
       </div>
-      {problem && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
+      {problem && (
+        <p role="alert" className="text-error text-sm">
+          {problem.detail}
+        </p>
+      )}
       {symptom !== null && answer && <Causes diagnosis={answer} figures={figures} name={name} />}
-      {symptom === null && <p className="soft pt-2 text-sm">Choose what you see. The causes come in the order in which this formula’s figures speak for them.</p>}
+      {symptom === null && (
+        <p className="soft pt-2 text-sm">
+          Choose what you see. The causes come in the order in which this formula’s figures speak for them.
+        </p>
+      )}
     </section>
   );
 }
@@ -55,8 +63,15 @@ function Causes({ diagnosis, figures, name }: { diagnosis: Diagnosis; figures: F
         {likely.map((cause) => (
           <li key={cause.code} className="hairline border-t py-2 first:border-t-0" data-cause={cause.code}>
             <p className="flex items-center gap-3">
-              <span className="bg-base-300 relative h-2 w-16 shrink-0 rounded-full" role="img" aria-label={`${figures.percent(cause.likelihood)} by the figures`}>
-                <span className="bg-primary absolute inset-y-0 left-0 rounded-full" style={{ width: `${cause.likelihood}%` }} />
+              <span
+                className="bg-base-300 relative h-2 w-16 shrink-0 rounded-full"
+                role="img"
+                aria-label={`${figures.percent(cause.likelihood)} by the figures`}
+              >
+                <span
+                  className="bg-primary absolute inset-y-0 left-0 rounded-full"
+                  style={{ width: `${cause.likelihood}%` }}
+                />
               </span>
               <span className="soft w-9 text-right text-xs">{figures.percent(Math.round(cause.likelihood))}</span>
               <strong>{cause.says}</strong>
@@ -65,7 +80,8 @@ function Causes({ diagnosis, figures, name }: { diagnosis: Diagnosis; figures: F
               <span className="soft">Check:</span> {cause.check}
             </p>
             <p className="pl-[7.6rem]">
-              <span className="soft">Then:</span> <strong className="font-semibold">{fixWords(cause.fix, name, figures)}</strong>
+              <span className="soft">Then:</span>{" "}
+              <strong className="font-semibold">{fixWords(cause.fix, name, figures)}</strong>
             </p>
           </li>
         ))}

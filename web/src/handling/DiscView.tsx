@@ -29,7 +29,8 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
     <section aria-label="The piece to scale" data-testid="disc">
       <h2 className="section-title">The piece, to scale</h2>
       <p className="text-sm">
-        {figures.mass(disc.pieceGrams)} rolled to <strong data-testid="disc-sheet">{figures.number(shown.sheetMm, 1)} mm</strong> is{" "}
+        {figures.mass(disc.pieceGrams)} rolled to{" "}
+        <strong data-testid="disc-sheet">{figures.number(shown.sheetMm, 1)} mm</strong> is{" "}
         <strong data-testid="disc-diameter">{figures.number(shown.diameterMm, 0)} mm</strong> across. Tears{" "}
         <strong data-testid="disc-tear">{figures.percent(at.tearPct)}</strong>
         {at.puffPct != null && (
@@ -42,7 +43,13 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
             , rolls <strong>{figures.percent(at.rollability)}</strong>
           </>
         )}
-        .{tooThin && <span className="text-error"> Thinner than the {figures.number(disc.thinnestMm, 1)} mm it can be rolled to.</span>}
+        .
+        {tooThin && (
+          <span className="text-error">
+            {" "}
+            Thinner than the {figures.number(disc.thinnestMm, 1)} mm it can be rolled to.
+          </span>
+        )}
       </p>
       <div className="grid grid-cols-[15rem_1fr] items-center gap-5 pt-1">
         <FromAbove disc={disc} diameterMm={shown.diameterMm} />
@@ -71,13 +78,15 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
           Use this thickness
         </button>
       </label>
-      {disc.inclusions.length === 0 && <p className="soft pt-2 text-sm">No pieces in the sheet: nothing in this dough is coarser than its flour.</p>}
+      {disc.inclusions.length === 0 && (
+        <p className="soft pt-2 text-sm">No pieces in the sheet: nothing in this dough is coarser than its flour.</p>
+      )}
       {disc.inclusions.length > 0 && (
         <ul className="pt-2 text-sm">
           {disc.inclusions.map((inside) => (
             <li key={`${inside.line} ${inside.ingredient}`}>
-              {name(inside.ingredient)}: {inside.soft ? "soft" : "hard"} pieces of {figures.number(inside.pieceMm, 1)} mm,{" "}
-              {figures.percent(inside.sharePct)} of the dough, about {figures.number(inside.count, 0)} in a piece
+              {name(inside.ingredient)}: {inside.soft ? "soft" : "hard"} pieces of {figures.number(inside.pieceMm, 1)}{" "}
+              mm, {figures.percent(inside.sharePct)} of the dough, about {figures.number(inside.count, 0)} in a piece
             </li>
           ))}
         </ul>
@@ -106,8 +115,18 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
   const radius = (diameterMm * perMm) / 2;
   const pieces = useMemo(() => scatter(disc, diameterMm), [disc, diameterMm]);
   return (
-    <svg viewBox={`0 0 ${TOP.size} ${TOP.size + 18}`} role="img" aria-label={`The piece from above, ${figures.number(diameterMm, 0)} mm across`}>
-      <circle cx={TOP.size / 2} cy={TOP.size / 2} r={radius} fill={materialFill("flour")} stroke="var(--material-flour-ink)" />
+    <svg
+      viewBox={`0 0 ${TOP.size} ${TOP.size + 18}`}
+      role="img"
+      aria-label={`The piece from above, ${figures.number(diameterMm, 0)} mm across`}
+    >
+      <circle
+        cx={TOP.size / 2}
+        cy={TOP.size / 2}
+        r={radius}
+        fill={materialFill("flour")}
+        stroke="var(--material-flour-ink)"
+      />
       {pieces.map(({ x, y, mm, turn }, index) => {
         const size = Math.max(0.7, mm * perMm);
         return (
@@ -124,7 +143,11 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
           />
         );
       })}
-      <path d={`M${TOP.size / 2 - radius} ${TOP.size + 4}h${2 * radius}m0-4v8m${-2 * radius}-8v8`} stroke="currentColor" fill="none" />
+      <path
+        d={`M${TOP.size / 2 - radius} ${TOP.size + 4}h${2 * radius}m0-4v8m${-2 * radius}-8v8`}
+        stroke="currentColor"
+        fill="none"
+      />
       <text x={TOP.size / 2} y={TOP.size + 16} fontSize="11" textAnchor="middle" fill="currentColor">
         {figures.number(diameterMm, 0)} mm
       </text>
@@ -167,7 +190,11 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
     from.current = null;
   };
   return (
-    <svg viewBox={`0 0 ${SECTION.width} ${SECTION.height}`} role="img" aria-label={`Cross-section, ${figures.number(sheetMm, 1)} mm thick, enlarged`}>
+    <svg
+      viewBox={`0 0 ${SECTION.width} ${SECTION.height}`}
+      role="img"
+      aria-label={`Cross-section, ${figures.number(sheetMm, 1)} mm thick, enlarged`}
+    >
       <text x="4" y="12" fontSize="11" fill="currentColor" opacity="0.75">
         cross-section, {figures.number(SECTION.width / perMm, 0)} mm of it, enlarged
       </text>
@@ -193,13 +220,35 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
         );
       })}
       <path d={`M0 ${SECTION.floor}H${SECTION.width}`} stroke="currentColor" strokeWidth="1.6" />
-      <path d={`M0 ${SECTION.floor - disc.thinnestMm * perMm}H${SECTION.width}`} stroke="var(--color-error)" strokeDasharray="5 4" />
-      <g onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} className="cursor-ns-resize" data-testid="drag-thickness">
+      <path
+        d={`M0 ${SECTION.floor - disc.thinnestMm * perMm}H${SECTION.width}`}
+        stroke="var(--color-error)"
+        strokeDasharray="5 4"
+      />
+      <g
+        onPointerDown={down}
+        onPointerMove={move}
+        onPointerUp={up}
+        onPointerCancel={up}
+        className="cursor-ns-resize"
+        data-testid="drag-thickness"
+      >
         <rect x="0" y={top - 9} width={SECTION.width} height="18" fill="transparent" />
         <path d={`M0 ${top}H${SECTION.width}`} stroke="var(--color-primary)" strokeWidth="2.4" />
-        <path d={`M${SECTION.width / 2 - 14} ${top - 4}h28M${SECTION.width / 2 - 14} ${top + 4}h28`} stroke="var(--color-primary)" strokeWidth="2" />
+        <path
+          d={`M${SECTION.width / 2 - 14} ${top - 4}h28M${SECTION.width / 2 - 14} ${top + 4}h28`}
+          stroke="var(--color-primary)"
+          strokeWidth="2"
+        />
       </g>
-      <text className="halo" x={SECTION.width - 4} y={Math.min(top, SECTION.floor - disc.thinnestMm * perMm) - 6} fontSize="10.5" textAnchor="end" fill="currentColor">
+      <text
+        className="halo"
+        x={SECTION.width - 4}
+        y={Math.min(top, SECTION.floor - disc.thinnestMm * perMm) - 6}
+        fontSize="10.5"
+        textAnchor="end"
+        fill="currentColor"
+      >
         thinnest {figures.number(disc.thinnestMm, 1)} mm
       </text>
       <text x="4" y={SECTION.height - 4} fontSize="11" fill="currentColor">

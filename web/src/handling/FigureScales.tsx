@@ -73,16 +73,23 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
   const { name: called, write } = FIGURES[reason.figure];
   const value = reason.steps.at(-1)?.value ?? 0;
   const limit = scale.limit(answer);
-  const place = (at: number) => `${Math.max(0, Math.min(100, (100 * (at - scale.from)) / (scale.to(answer) - scale.from)))}%`;
+  const place = (at: number) =>
+    `${Math.max(0, Math.min(100, (100 * (at - scale.from)) / (scale.to(answer) - scale.from)))}%`;
   const helps = answer.sheet.helps.find(({ figure }) => figure === reason.figure)?.helps ?? [];
   return (
     <div className="hairline border-t first-of-type:border-t-0" data-figure={reason.figure}>
-      <button className="hover:bg-base-200 grid w-full grid-cols-[1rem_8.5rem_1fr_4.2rem] items-center gap-2 py-1.5 text-left text-sm" aria-expanded={open} onClick={onToggle}>
+      <button
+        className="hover:bg-base-200 grid w-full grid-cols-[1rem_8.5rem_1fr_4.2rem] items-center gap-2 py-1.5 text-left text-sm"
+        aria-expanded={open}
+        onClick={onToggle}
+      >
         <ChevronRight size={14} aria-hidden className={`soft ${open ? "rotate-90" : ""}`} />
         <span>{called}</span>
         <span className="bg-base-300 relative h-2 rounded-full" aria-hidden>
           <span className="bg-base-content/55 absolute inset-y-0 left-0 rounded-full" style={{ width: place(value) }} />
-          {limit !== null && <span className="bg-base-content absolute -top-1 h-4 w-0.5" style={{ left: place(limit) }} />}
+          {limit !== null && (
+            <span className="bg-base-content absolute -top-1 h-4 w-0.5" style={{ left: place(limit) }} />
+          )}
         </span>
         <strong className="text-right text-base">{write(value, figures)}</strong>
       </button>
@@ -90,7 +97,8 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
         <div className="bg-base-200 mb-2 rounded-md px-3 py-2 text-xs">
           <p className="soft pb-1">
             {scale.better === "high" ? "More is better" : "Less is better"}
-            {limit !== null && `; the mark stands at ${write(limit, figures)}`}.{scale.term && <Hint term={scale.term} />}
+            {limit !== null && `; the mark stands at ${write(limit, figures)}`}.
+            {scale.term && <Hint term={scale.term} />}
           </p>
           <Steps steps={reason.steps} />
           <h3 className="pt-2 font-sans font-semibold">What moved it</h3>
@@ -114,7 +122,10 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
             ))}
           </ul>
           <p className="soft pt-1">
-            Each alone, with water as near to right as now. <Link className="underline" to="/model#ROLLABILITY">How</Link>
+            Each alone, with water as near to right as now.{" "}
+            <Link className="underline" to="/model#ROLLABILITY">
+              How
+            </Link>
           </p>
         </div>
       )}
@@ -122,7 +133,15 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
   );
 }
 
-function HelpRow({ help, write, name }: { help: Help; write: (value: number) => string; name: FigureScalesProps["name"] }) {
+function HelpRow({
+  help,
+  write,
+  name,
+}: {
+  help: Help;
+  write: (value: number) => string;
+  name: FigureScalesProps["name"];
+}) {
   const figures = useFigures();
   const costs = helpCosts(help, figures);
   return (

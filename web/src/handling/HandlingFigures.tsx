@@ -7,7 +7,13 @@ import { Steps } from "../parts";
 const SHOWN_LINES = 5;
 
 /** The handling figures at the minute of rolling, each opening to what it was made from. */
-export const HandlingFigures = memo(function HandlingFigures({ answer, pantry }: { answer: BalanceAnswer; pantry: PantryDocument }) {
+export const HandlingFigures = memo(function HandlingFigures({
+  answer,
+  pantry,
+}: {
+  answer: BalanceAnswer;
+  pantry: PantryDocument;
+}) {
   const figures = useFigures();
   const [open, setOpen] = useState<Figure | null>(null);
   const reasons = answer.handlingReasons;
@@ -39,7 +45,8 @@ export const HandlingFigures = memo(function HandlingFigures({ answer, pantry }:
                   {FIGURES[opened.figure].write(influence.change, figures)}
                 </span>
                 <span>
-                  by {pantry.ingredients.find(({ code }) => code === influence.ingredient)?.name ?? influence.ingredient}
+                  by{" "}
+                  {pantry.ingredients.find(({ code }) => code === influence.ingredient)?.name ?? influence.ingredient}
                   {influence.line < 0 && " from bench and hands"}
                 </span>
               </li>

@@ -20,14 +20,11 @@ export function HandlingPage() {
 }
 
 function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
-  const view = useAnswer(
-    handlingQuestion,
-    editor.balanced,
-    (formula) => (formula.lines?.length ?? 0) > 0,
-  );
+  const view = useAnswer(handlingQuestion, editor.balanced, (formula) => (formula.lines?.length ?? 0) > 0);
   const faults = useMemo(() => new Faults(view.problem?.faults), [view.problem]);
   const batch = useBatch(editor.id);
-  const name = (code: string | null | undefined) => pantry.ingredients.find((each) => each.code === code)?.name ?? code ?? "";
+  const name = (code: string | null | undefined) =>
+    pantry.ingredients.find((each) => each.code === code)?.name ?? code ?? "";
 
   return (
     <StationAnswer station="handling" view={view} editor={editor} waiting="Looking…">
@@ -50,10 +47,20 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
             </div>
             <Diagnose editor={editor} name={name} />
           </div>
-          <Cautions cautions={answer.cautions.filter(({ station }) => station === "handling")} editor={editor} defers={answer.defers} />
+          <Cautions
+            cautions={answer.cautions.filter(({ station }) => station === "handling")}
+            editor={editor}
+            defers={answer.defers}
+          />
           <p className="soft pt-4 text-xs">
-            Not sure about the words? <Link className="underline" to="/guide">The feel guide and its drill</Link>.{" "}
-            <Link className="underline" to="/model#ROLLABILITY">How it is computed</Link>
+            Not sure about the words?{" "}
+            <Link className="underline" to="/guide">
+              The feel guide and its drill
+            </Link>
+            .{" "}
+            <Link className="underline" to="/model#ROLLABILITY">
+              How it is computed
+            </Link>
           </p>
         </>
       )}

@@ -4,7 +4,11 @@ import { useFigures } from "../figures";
 import type { Stretch } from "./chartGeometry";
 
 const NAMES: Record<string, string> = { rest: "rest", chill: "chilled", knead: "kneaded again" };
-const FILLS: Record<string, string> = { rest: "var(--color-base-300)", chill: "var(--color-neutral)", knead: "var(--color-secondary)" };
+const FILLS: Record<string, string> = {
+  rest: "var(--color-base-300)",
+  chill: "var(--color-neutral)",
+  knead: "var(--color-secondary)",
+};
 const HEIGHT = 15;
 const ROOM_FOR_NAME = 46;
 const STEP = 1;
@@ -28,18 +32,43 @@ export function PhaseTrack({ stretches, top, x, perMinute, editor }: PhaseTrackP
     editor.edit(
       phases.length === 0
         ? { kind: "settings", patch: { restMinutes: whole } }
-        : { kind: "method", patch: { phases: phases.map((phase, at) => (at === index ? { ...phase, minutes: whole } : phase)) } },
+        : {
+            kind: "method",
+            patch: { phases: phases.map((phase, at) => (at === index ? { ...phase, minutes: whole } : phase)) },
+          },
     );
   };
   return asEdited(stretches, editor).map(({ kind, from, to, celsius }, index) => {
     const width = Math.max(1, x(to) - x(from));
     return (
       <g key={index}>
-        <rect x={x(from)} width={width} y={top} height={HEIGHT} rx="2" fill={FILLS[kind]} opacity={kind === "rest" ? 1 : 0.85} />
-        <text x={x(from) + width / 2} y={top + 11} fontSize="10.5" textAnchor="middle" fill={kind === "rest" ? "currentColor" : "var(--color-neutral-content)"}>
+        <rect
+          x={x(from)}
+          width={width}
+          y={top}
+          height={HEIGHT}
+          rx="2"
+          fill={FILLS[kind]}
+          opacity={kind === "rest" ? 1 : 0.85}
+        />
+        <text
+          x={x(from) + width / 2}
+          y={top + 11}
+          fontSize="10.5"
+          textAnchor="middle"
+          fill={kind === "rest" ? "currentColor" : "var(--color-neutral-content)"}
+        >
           {width > ROOM_FOR_NAME ? `${NAMES[kind]}${kind === "chill" ? ` ${figures.temperature(celsius)}` : ""}` : ""}
         </text>
-        <Grip x={x(to)} top={top} name={`End of phase ${index + 1}, ${NAMES[kind]}`} minutes={to - from} perMinute={perMinute} onMinutes={(minutes) => set(index, minutes)} onHold={() => editor.edit({ kind: "settle" })} />
+        <Grip
+          x={x(to)}
+          top={top}
+          name={`End of phase ${index + 1}, ${NAMES[kind]}`}
+          minutes={to - from}
+          perMinute={perMinute}
+          onMinutes={(minutes) => set(index, minutes)}
+          onHold={() => editor.edit({ kind: "settle" })}
+        />
       </g>
     );
   });

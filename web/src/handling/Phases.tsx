@@ -28,7 +28,8 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
     set(next);
     editor.edit({ kind: "settle" });
   };
-  const change = (index: number, patch: Partial<Phase>) => set(phases.map((phase, at) => (at === index ? { ...phase, ...patch } : phase)));
+  const change = (index: number, patch: Partial<Phase>) =>
+    set(phases.map((phase, at) => (at === index ? { ...phase, ...patch } : phase)));
   const add = useFormulaEdit(editor);
   const { picture } = answer.sheet;
   const rest = Math.round(picture.rollAtMinute - picture.kneadedAtMinute);
@@ -89,10 +90,19 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                   onChange={(celsius) => change(index, { temperatureC: celsius as number | null })}
                 />
               )}
-              <button className="btn btn-ghost btn-xs btn-square" aria-label={`Take phase ${index + 1} out`} onClick={() => replace(phases.toSpliced(index, 1))}>
+              <button
+                className="btn btn-ghost btn-xs btn-square"
+                aria-label={`Take phase ${index + 1} out`}
+                onClick={() => replace(phases.toSpliced(index, 1))}
+              >
                 <X size={14} aria-hidden />
               </button>
-              <Faulty message={faults.of(null, `method.phases[${index}].minutes`) ?? faults.of(null, `method.phases[${index}].temperatureC`)} />
+              <Faulty
+                message={
+                  faults.of(null, `method.phases[${index}].minutes`) ??
+                  faults.of(null, `method.phases[${index}].temperatureC`)
+                }
+              />
             </li>
           ))}
         </ol>

@@ -30,7 +30,12 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
   const window = picture.window;
   return (
     <section aria-label="Rolling window" className="pt-2">
-      <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className="w-full" role="img" aria-label="Softness and spring-back over time, with the rolling window">
+      <svg
+        viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+        className="w-full"
+        role="group"
+        aria-label="Softness and spring-back over time, with the rolling window"
+      >
         {window && (
           <rect
             data-testid="window-shade"
@@ -46,15 +51,43 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
         )}
         {[style.softnessLow, answer.softnessTarget, style.softnessHigh].map((softness, index) => (
           <g key={index}>
-            <path d={`M${PLOT.left} ${y(softness)}H${VIEW.width - PLOT.right}`} stroke="currentColor" opacity={index === 1 ? 0.5 : 0.3} strokeDasharray={index === 1 ? "2 3" : undefined} />
+            <path
+              d={`M${PLOT.left} ${y(softness)}H${VIEW.width - PLOT.right}`}
+              stroke="currentColor"
+              opacity={index === 1 ? 0.5 : 0.3}
+              strokeDasharray={index === 1 ? "2 3" : undefined}
+            />
             <text x={PLOT.left - 7} y={y(softness) + 4} fontSize="12" textAnchor="end" fill="currentColor">
               {figures.number(softness, 2)}
             </text>
           </g>
         ))}
-        <text x={PLOT.left - 7} y={y(style.softnessHigh) - 9} fontSize="10.5" textAnchor="end" fill="currentColor" opacity="0.75">sticks</text>
-        <text x={PLOT.left - 7} y={y(style.softnessLow) + 17} fontSize="10.5" textAnchor="end" fill="currentColor" opacity="0.75">cracks</text>
-        <path d={`M${VIEW.width - PLOT.right} ${springY(style.springLimitPct)}H${PLOT.left}`} stroke="var(--color-secondary)" strokeDasharray="7 4" opacity="0.6" />
+        <text
+          x={PLOT.left - 7}
+          y={y(style.softnessHigh) - 9}
+          fontSize="10.5"
+          textAnchor="end"
+          fill="currentColor"
+          opacity="0.75"
+        >
+          sticks
+        </text>
+        <text
+          x={PLOT.left - 7}
+          y={y(style.softnessLow) + 17}
+          fontSize="10.5"
+          textAnchor="end"
+          fill="currentColor"
+          opacity="0.75"
+        >
+          cracks
+        </text>
+        <path
+          d={`M${VIEW.width - PLOT.right} ${springY(style.springLimitPct)}H${PLOT.left}`}
+          stroke="var(--color-secondary)"
+          strokeDasharray="7 4"
+          opacity="0.6"
+        />
         <text x={VIEW.width - PLOT.right + 7} y={springY(style.springLimitPct) + 4} fontSize="11.5" fill="currentColor">
           {figures.percent(style.springLimitPct)} spring
         </text>
@@ -62,10 +95,24 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
         <path d={chart.softness} fill="none" stroke="currentColor" strokeWidth="2.6" strokeLinejoin="round" />
         <path d={chart.spring} fill="none" stroke="var(--color-secondary)" strokeWidth="1.8" strokeDasharray="7 4" />
         {chart.labels.map(({ kind, minute, row }) => (
-          <path key={`${kind} ${minute}`} d={`M${x(minute)} ${PLOT.top - 6 - row * 14}V${floor}`} stroke="currentColor" strokeWidth="0.9" opacity="0.35" />
+          <path
+            key={`${kind} ${minute}`}
+            d={`M${x(minute)} ${PLOT.top - 6 - row * 14}V${floor}`}
+            stroke="currentColor"
+            strokeWidth="0.9"
+            opacity="0.35"
+          />
         ))}
         {chart.labels.map(({ kind, minute, row, left }) => (
-          <text key={`${kind} ${minute}`} className="halo" x={x(minute) + (left ? -3 : 3)} textAnchor={left ? "end" : "start"} y={PLOT.top - 8 - row * 14} fontSize="11.5" fill="currentColor">
+          <text
+            key={`${kind} ${minute}`}
+            className="halo"
+            x={x(minute) + (left ? -3 : 3)}
+            textAnchor={left ? "end" : "start"}
+            y={PLOT.top - 8 - row * 14}
+            fontSize="11.5"
+            fill="currentColor"
+          >
             {MOMENTS[kind]} {minute}
           </text>
         ))}
@@ -95,22 +142,36 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
           </g>
         ))}
         <PhaseTrack stretches={chart.phases} top={floor + 31} x={x} perMinute={chart.perMinute} editor={editor} />
-        <text x={VIEW.width - PLOT.right + 7} y={floor + 12} fontSize="11.5" fill="currentColor">min</text>
+        <text x={VIEW.width - PLOT.right + 7} y={floor + 12} fontSize="11.5" fill="currentColor">
+          min
+        </text>
       </svg>
       <p className="soft flex flex-wrap gap-x-5 text-xs">
         <span>
-          <svg width="26" height="8" aria-hidden className="inline"><path d="M0 4H26" stroke="currentColor" strokeWidth="2.6" /></svg> softness
+          <svg width="26" height="8" aria-hidden className="inline">
+            <path d="M0 4H26" stroke="currentColor" strokeWidth="2.6" />
+          </svg>{" "}
+          softness
           <Hint term="softness" />
         </span>
         <span>
-          <svg width="26" height="10" aria-hidden className="inline"><rect width="26" height="10" fill="currentColor" opacity="0.15" /></svg> 80 % band
+          <svg width="26" height="10" aria-hidden className="inline">
+            <rect width="26" height="10" fill="currentColor" opacity="0.15" />
+          </svg>{" "}
+          80 % band
           <Hint term="band" />
         </span>
         <span>
-          <svg width="26" height="8" aria-hidden className="inline"><path d="M0 4H26" stroke="var(--color-secondary)" strokeWidth="1.8" strokeDasharray="7 4" /></svg> spring-back
+          <svg width="26" height="8" aria-hidden className="inline">
+            <path d="M0 4H26" stroke="var(--color-secondary)" strokeWidth="1.8" strokeDasharray="7 4" />
+          </svg>{" "}
+          spring-back
         </span>
         <span>
-          <svg width="26" height="10" aria-hidden className="inline"><rect width="26" height="10" fill="var(--color-primary)" opacity="0.2" /></svg> rolling window
+          <svg width="26" height="10" aria-hidden className="inline">
+            <rect width="26" height="10" fill="var(--color-primary)" opacity="0.2" />
+          </svg>{" "}
+          rolling window
           <Hint term="window" />
         </span>
       </p>

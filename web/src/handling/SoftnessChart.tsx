@@ -36,7 +36,12 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
           ? `Roll between minute ${window[0]} and ${window[1] === LAST ? "180 or later" : window[1]}.`
           : "There is no time at which this dough can be rolled as it is."}
       </p>
-      <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className="w-full" role="img" aria-label="Softness over 180 minutes">
+      <svg
+        viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+        className="w-full"
+        role="img"
+        aria-label="Softness over 180 minutes"
+      >
         {window && (window[0] ?? 0) < LAST && (
           <rect
             x={x(window[0] ?? 0)}
@@ -63,7 +68,14 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
               opacity={index === 1 ? 0.55 : 0.25}
               strokeDasharray={index === 1 ? "2 3" : undefined}
             />
-            <text x={PLOT.left - 6} y={y(softness) + 4} fontSize="11" textAnchor="end" fill="currentColor" opacity="0.75">
+            <text
+              x={PLOT.left - 6}
+              y={y(softness) + 4}
+              fontSize="11"
+              textAnchor="end"
+              fill="currentColor"
+              opacity="0.75"
+            >
               {figures.number(softness, 2)}
             </text>
           </g>
@@ -71,7 +83,13 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
         {HOURS.map((minute) => (
           <g key={minute} opacity="0.75">
             <path d={`M${x(minute)} ${floor}v4`} stroke="currentColor" />
-            <text x={x(minute)} y={floor + 16} fontSize="11" textAnchor={minute === LAST ? "end" : "middle"} fill="currentColor">
+            <text
+              x={x(minute)}
+              y={floor + 16}
+              fontSize="11"
+              textAnchor={minute === LAST ? "end" : "middle"}
+              fill="currentColor"
+            >
               {minute === LAST ? "180 min" : minute}
             </text>
           </g>
@@ -96,7 +114,12 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
               stroke="currentColor"
               strokeWidth="2.4"
             />
-            <text x={x(rollAtMinute) + 9} y={y(Math.max(low, Math.min(high, softnessAtRoll))) - 8} fontSize="11.5" fill="currentColor">
+            <text
+              x={x(rollAtMinute) + 9}
+              y={y(Math.max(low, Math.min(high, softnessAtRoll))) - 8}
+              fontSize="11.5"
+              fill="currentColor"
+            >
               you roll here
             </text>
           </g>

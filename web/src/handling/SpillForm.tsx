@@ -51,7 +51,12 @@ export function SpillForm({ editor, batch, name }: SpillFormProps) {
           ask.mutate();
         }}
       >
-        <select className="quiet-field framed !w-56" aria-label="What was spilled or forgotten" value={line} onChange={(event) => setLine(event.target.value)}>
+        <select
+          className="quiet-field framed !w-56"
+          aria-label="What was spilled or forgotten"
+          value={line}
+          onChange={(event) => setLine(event.target.value)}
+        >
           <option value="">choose a line</option>
           {lines.map(({ index, words }) => (
             <option key={index} value={index}>
@@ -59,7 +64,12 @@ export function SpillForm({ editor, batch, name }: SpillFormProps) {
             </option>
           ))}
         </select>
-        <select className="quiet-field framed !w-52" aria-label="How much of it" value={share} onChange={(event) => setShare(event.target.value)}>
+        <select
+          className="quiet-field framed !w-52"
+          aria-label="How much of it"
+          value={share}
+          onChange={(event) => setShare(event.target.value)}
+        >
           {SHARES.map(({ code, name: words }) => (
             <option key={code} value={code}>
               {words}
@@ -70,24 +80,42 @@ export function SpillForm({ editor, batch, name }: SpillFormProps) {
           What do I put in?
         </button>
       </form>
-      {problem && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
+      {problem && (
+        <p role="alert" className="text-error text-sm">
+          {problem.detail}
+        </p>
+      )}
       {spill && (
-        <div className="border-primary bg-base-200 mt-2 rounded-md border-l-4 px-4 py-2 text-sm" data-testid="spill-answer">
+        <div
+          className="border-primary bg-base-200 mt-2 rounded-md border-l-4 px-4 py-2 text-sm"
+          data-testid="spill-answer"
+        >
           <p className="font-display text-lg">
             Put in {figures.mass(spill.grams)} {name(spill.ingredient).toLowerCase()}
-            <span className="soft font-sans text-sm"> ({figures.massNumber(spill.low)} to {figures.mass(spill.high)})</span>
+            <span className="soft font-sans text-sm">
+              {" "}
+              ({figures.massNumber(spill.low)} to {figures.mass(spill.high)})
+            </span>
           </p>
-          {spill.withSoftness != null && spill.withoutSoftness != null && Math.abs(spill.withSoftness - spill.withoutSoftness) >= 0.005 && (
-            <p>
-              Without it the softness when rolled is {figures.number(spill.withoutSoftness, 2)} instead of {figures.number(spill.withSoftness, 2)}.
-            </p>
-          )}
+          {spill.withSoftness != null &&
+            spill.withoutSoftness != null &&
+            Math.abs(spill.withSoftness - spill.withoutSoftness) >= 0.005 && (
+              <p>
+                Without it the softness when rolled is {figures.number(spill.withoutSoftness, 2)} instead of{" "}
+                {figures.number(spill.withSoftness, 2)}.
+              </p>
+            )}
           {batch.running && (
             <button
               className="btn btn-xs btn-primary mt-1"
               onClick={() =>
                 void batch
-                  .keep({ minute: batch.minute, feel: null, action: "re-add", additions: [{ ingredient: spill.ingredient, grams: spill.grams }] })
+                  .keep({
+                    minute: batch.minute,
+                    feel: null,
+                    action: "re-add",
+                    additions: [{ ingredient: spill.ingredient, grams: spill.grams }],
+                  })
                   .then(() => ask.reset())
               }
             >

@@ -92,11 +92,18 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
             onChange={setMinute}
           />
         </label>
-        {error("minute") && <p role="alert" className="text-error text-xs">{error("minute")}</p>}
+        {error("minute") && (
+          <p role="alert" className="text-error text-xs">
+            {error("minute")}
+          </p>
+        )}
         <fieldset className="pt-2">
           <legend className="soft text-xs">It feels</legend>
           {guide.data?.guide.feels.map((each) => (
-            <label key={each.code} className={`hairline flex cursor-pointer items-baseline gap-2 border-t py-1 ${feel === each.code ? "bg-base-200" : ""}`}>
+            <label
+              key={each.code}
+              className={`hairline flex cursor-pointer items-baseline gap-2 border-t py-1 ${feel === each.code ? "bg-base-200" : ""}`}
+            >
               <input
                 type="radio"
                 name="feel"
@@ -110,11 +117,18 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
             </label>
           ))}
         </fieldset>
-        <button className="btn btn-sm btn-primary mt-2" disabled={typeof asked !== "number" || feel === null || ask.isPending}>
+        <button
+          className="btn btn-sm btn-primary mt-2"
+          disabled={typeof asked !== "number" || feel === null || ask.isPending}
+        >
           What do I do now?
         </button>
       </form>
-      {problem && !error("minute") && !error("given") && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
+      {problem && !error("minute") && !error("given") && (
+        <p role="alert" className="text-error text-sm">
+          {problem.detail}
+        </p>
+      )}
       {advice && (
         <Advice
           advice={advice}

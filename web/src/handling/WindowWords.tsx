@@ -36,7 +36,9 @@ function opening({ window, horizon }: Picture): string {
   if (!window) {
     return "There is no time at which this dough can be rolled as it is.";
   }
-  return window.last >= horizon ? `Roll from minute ${window.first} on.` : `Roll between minute ${window.first} and ${window.last}.`;
+  return window.last >= horizon
+    ? `Roll from minute ${window.first} on.`
+    : `Roll between minute ${window.first} and ${window.last}.`;
 }
 
 function before(picture: Picture, name: (code: string | null | undefined) => string, f: Figures): string {

@@ -23,7 +23,9 @@ export function chartOf(answer: HandlingAnswer) {
   const { style } = answer;
   const minutes = picture.curve.minutes;
   const floor = VIEW.height - PLOT.bottom;
-  const known = picture.curve.softness.flatMap((value, at) => (value == null || (minutes[at] ?? 0) < SETTLED ? [] : [value]));
+  const known = picture.curve.softness.flatMap((value, at) =>
+    value == null || (minutes[at] ?? 0) < SETTLED ? [] : [value],
+  );
   const low = Math.min(style.softnessLow, ...known) - MARGIN;
   const high = Math.max(style.softnessHigh, ...known) + MARGIN;
   const springs = picture.curve.springBackPct.flatMap((value) => (value == null ? [] : [value]));
@@ -33,7 +35,9 @@ export function chartOf(answer: HandlingAnswer) {
   const y = (softness: number) => PLOT.top + ((high - clamp(softness)) / (high - low)) * (floor - PLOT.top);
   const springY = (pct: number) => floor - (pct / springHigh) * (floor - PLOT.top);
   const points = (values: (number | null)[], place: (value: number) => number) =>
-    values.flatMap((value, at) => (value == null ? [] : [`${x(minutes[at] ?? 0).toFixed(1)} ${place(value).toFixed(1)}`]));
+    values.flatMap((value, at) =>
+      value == null ? [] : [`${x(minutes[at] ?? 0).toFixed(1)} ${place(value).toFixed(1)}`],
+    );
   const upper = points(picture.high, y);
   const lower = points(picture.low, y).reverse();
   return {
@@ -91,7 +95,10 @@ function labels(moments: HandlingAnswer["sheet"]["picture"]["moments"], x: (minu
   return moments.map(({ kind, minute }) => {
     const left = x(minute) + LABEL_WIDTH > VIEW.width;
     const from = left ? x(minute) - LABEL_WIDTH : x(minute);
-    const row = Math.max(0, ends.findIndex((end) => end <= from));
+    const row = Math.max(
+      0,
+      ends.findIndex((end) => end <= from),
+    );
     ends[row] = from + LABEL_WIDTH;
     return { kind, minute, row, left };
   });

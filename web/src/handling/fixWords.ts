@@ -10,7 +10,8 @@ export function fixWords(fix: Fix, name: (code: string | null | undefined) => st
   const grams = f.mass(Math.abs(amount));
   const minutes = `${f.number(Math.abs(amount), Math.abs(amount) < 5 ? 1 : 0)} min`;
   const mm = `${f.number(amount, 1)} mm`;
-  const degrees = f.temperatureUnit === "F" ? `${f.number((Math.abs(amount) * 9) / 5, 0)} °F` : `${f.number(Math.abs(amount), 0)} °C`;
+  const degrees =
+    f.temperatureUnit === "F" ? `${f.number((Math.abs(amount) * 9) / 5, 0)} °F` : `${f.number(Math.abs(amount), 0)} °C`;
   switch (fix.correction) {
     case "add-flour":
       return `${grams} more flour, with salt and fat in proportion.`;
@@ -35,7 +36,9 @@ export function fixWords(fix: Fix, name: (code: string | null | undefined) => st
     case "bench-flour":
       return `Dust with about ${grams} for the whole dough, or wet or oil hands and bench.`;
     case "less-bench-flour":
-      return Math.abs(amount) < 0.5 ? "Brush the flour off before it goes on the griddle." : `${grams} less flour on the bench, and brush it off.`;
+      return Math.abs(amount) < 0.5
+        ? "Brush the flour off before it goes on the griddle."
+        : `${grams} less flour on the bench, and brush it off.`;
     case "stronger-flour":
       return what ? `${grams} of the ${what} as strong white flour.` : "Some strong white flour.";
     case "cover":
@@ -77,6 +80,8 @@ export function fixWords(fix: Fix, name: (code: string | null | undefined) => st
     case "press-filling":
       return what ? `Take ${grams} out of the ${what} of the filling.` : "Press the filling.";
     case "less-filling":
-      return fix.amount == null || Math.abs(amount) < 0.5 ? "A little less filling in each." : `${grams} less filling in each piece.`;
+      return fix.amount == null || Math.abs(amount) < 0.5
+        ? "A little less filling in each."
+        : `${grams} less filling in each piece.`;
   }
 }

@@ -27,7 +27,9 @@ export function Ends({ ends }: { ends: NonNullable<BalanceAnswer["ends"]> }) {
           </div>
         ))}
       </div>
-      <p className="soft pt-1 text-xs">All lower ends make one dough, all upper ends another. Most flour with least water is not meant.</p>
+      <p className="soft pt-1 text-xs">
+        All lower ends make one dough, all upper ends another. Most flour with least water is not meant.
+      </p>
     </section>
   );
 }

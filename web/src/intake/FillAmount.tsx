@@ -44,7 +44,11 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
             take what the dough needs
           </button>
         )}
-        <button className="link text-primary" aria-expanded={way === "dough-weight"} onClick={() => setWay("dough-weight")}>
+        <button
+          className="link text-primary"
+          aria-expanded={way === "dough-weight"}
+          onClick={() => setWay("dough-weight")}
+        >
           from the dough’s weight
         </button>
         <button className="link text-primary" aria-expanded={way === "jug"} onClick={() => setWay("jug")}>
@@ -60,8 +64,14 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
           }}
         >
           {(way === "jug"
-            ? [["beforeGrams", "jug before"], ["afterGrams", "jug after"]]
-            : [["doughGrams", "dough weighed"], ["bowlLossPct", "left on bowl, %"]]
+            ? [
+                ["beforeGrams", "jug before"],
+                ["afterGrams", "jug after"],
+              ]
+            : [
+                ["doughGrams", "dough weighed"],
+                ["bowlLossPct", "left on bowl, %"],
+              ]
           ).map(([field, name]) => (
             <Weight
               key={field}

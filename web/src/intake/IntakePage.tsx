@@ -20,7 +20,7 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const faults = useMemo(() => new Faults(problem?.faults), [problem]);
   const text = useRef<HTMLTextAreaElement>(null);
   const current = answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer : null;
-  useCommands([{ name: "Paste a recipe", keys: "alt+p", run: () => text.current?.focus() }]);
+  useCommands([{ name: "Paste a recipe", keys: "alt+r", run: () => text.current?.focus() }]);
 
   return (
     <div className="grid grid-cols-[minmax(0,19rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
@@ -35,7 +35,9 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
             <div className="grid gap-x-8 xl:grid-cols-2">
               <div>
                 {current?.ends && <Ends ends={current.ends} />}
-                {current?.water.weighNext && <WeighNext next={current.water.weighNext} water={current.water} pantry={pantry} />}
+                {current?.water.weighNext && (
+                  <WeighNext next={current.water.weighNext} water={current.water} pantry={pantry} />
+                )}
               </div>
               <RecipeNotes editor={editor} faults={faults} />
             </div>

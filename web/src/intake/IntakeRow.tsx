@@ -1,7 +1,17 @@
 import { useMutation } from "@tanstack/react-query";
 import { Check, Scale, Trash2 } from "lucide-react";
 import { api, type Ingredient, type MeasuresDocument, type PantryDocument, taken } from "../api";
-import { boughtFor, type DraftLine, type Editor, type Faults, IngredientPicker, LineNote, picks, weighed, PreparedName } from "../formula";
+import {
+  boughtFor,
+  type DraftLine,
+  type Editor,
+  type Faults,
+  IngredientPicker,
+  LineNote,
+  picks,
+  weighed,
+  PreparedName,
+} from "../formula";
 import { useFigures } from "../figures";
 import { MassField, NumberField, Swatch } from "../parts";
 import { FillAmount } from "./FillAmount";
@@ -61,7 +71,11 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
   const messages = [...faults.ofLine(index), ...(problem ? [problem.detail] : [])];
 
   return (
-    <tr className={`hairline border-t align-top ${line.open ? "bg-base-200/70" : ""}`} data-line={index} data-open={line.open ?? ""}>
+    <tr
+      className={`hairline border-t align-top ${line.open ? "bg-base-200/70" : ""}`}
+      data-line={index}
+      data-open={line.open ?? ""}
+    >
       <td className="py-1.5">
         <div className="flex gap-2">
           <StatusMark line={line} />
@@ -85,12 +99,21 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
             )}
           </div>
         </div>
-        <LineNote line={{ ...line, origin: null, open: null }} ingredient={ingredient} forms={pantry.forms} label={label("Form")} set={set} />
+        <LineNote
+          line={{ ...line, origin: null, open: null }}
+          ingredient={ingredient}
+          forms={pantry.forms}
+          label={label("Form")}
+          set={set}
+        />
         {line.check && line.check.findings.length > 0 && (
           <p className="pb-1 pl-7 text-xs leading-snug">
             {findingWords(line.check.findings)}{" "}
             {!line.open && (
-              <button className="link text-primary inline-flex items-center gap-0.5" onClick={() => set({ check: null })}>
+              <button
+                className="link text-primary inline-flex items-center gap-0.5"
+                onClick={() => set({ check: null })}
+              >
                 <Check size={12} aria-hidden /> that is right
               </button>
             )}

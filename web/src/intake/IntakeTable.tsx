@@ -57,7 +57,7 @@ export function IntakeTable({ editor, pantry, faults, answer }: IntakeTableProps
                 {figures.massUnit === "g" ? "grams" : "ounces"}
                 <Hint term="lineRange" align="right" />
               </th>
-              <th className="w-8" />
+              <td className="w-8" />
             </tr>
           </thead>
           <tbody>
@@ -88,7 +88,9 @@ export function IntakeTable({ editor, pantry, faults, answer }: IntakeTableProps
         {answer && (
           <p className="soft text-sm">
             flour {figures.mass(answer.flourGrams)} · dough <strong>{figures.mass(answer.doughGrams)}</strong>
-            {left === 0 && answer.hydration.bakersPct != null && ` · hydration ${figures.percent(answer.hydration.bakersPct)}`}
+            {left === 0 &&
+              answer.hydration.bakersPct != null &&
+              ` · hydration ${figures.percent(answer.hydration.bakersPct)}`}
           </p>
         )}
       </div>

@@ -84,8 +84,8 @@ export function PastePanel({ editor, pantry, text }: PastePanelProps) {
       </div>
       <ErrorNotice error={read.error} />
       <p className="soft pt-2 text-xs leading-snug">
-        One ingredient a line, or run together with semicolons. Headings such as “For the filling” and a method below are
-        understood. What cannot be read stays as an open line.
+        One ingredient a line, or run together with semicolons. Headings such as “For the filling” and a method below
+        are understood. What cannot be read stays as an open line.
       </p>
       <StartFrom editor={editor} pantry={pantry} />
     </section>

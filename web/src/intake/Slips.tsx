@@ -13,7 +13,8 @@ export function Slips({ slips, editor }: { slips: Slip[]; editor: Editor }) {
     return null;
   }
   const kept = editor.draft.notes?.setAside ?? [];
-  const setAside = (list: typeof kept) => editor.edit({ kind: "notes", patch: { setAside: list.length > 0 ? list : null } });
+  const setAside = (list: typeof kept) =>
+    editor.edit({ kind: "notes", patch: { setAside: list.length > 0 ? list : null } });
 
   return (
     <section aria-label="Likely slips" className="pt-2.5 text-sm">

@@ -20,7 +20,9 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
   };
   const usual = useMutation({
     mutationFn: () =>
-      taken(api.POST("/api/intake/start/style", { body: { style, flourGrams: typeof flour === "number" ? flour : 0 } })),
+      taken(
+        api.POST("/api/intake/start/style", { body: { style, flourGrams: typeof flour === "number" ? flour : 0 } }),
+      ),
     onSuccess: (spec) => take(spec),
   });
   const copy = useMutation({
@@ -56,12 +58,7 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
             ))}
           </select>
         </label>
-        <MassField
-          label="Flour for it"
-          className="w-24"
-          value={flour}
-          onChange={setFlour}
-        />
+        <MassField label="Flour for it" className="w-24" value={flour} onChange={setFlour} />
         <button className="btn btn-sm">Start</button>
       </form>
       <label className="block pb-2">
@@ -94,7 +91,12 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
         <button className="btn btn-sm" onClick={() => setPercentages(true)}>
           Baker’s percentages…
         </button>
-        <FilePicker label="A recipe file" accept=".txt,.json,.jsonld" className="btn btn-sm" onPick={(picked) => file.mutate(picked)}>
+        <FilePicker
+          label="A recipe file"
+          accept=".txt,.json,.jsonld"
+          className="btn btn-sm"
+          onPick={(picked) => file.mutate(picked)}
+        >
           A file…
         </FilePicker>
       </div>

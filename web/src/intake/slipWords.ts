@@ -36,7 +36,11 @@ function along(of: Read, f: Figures): string {
 }
 
 function factorMeans(factor: number): string {
-  return factor < 3 ? " Was a recipe doubled or halved?" : factor < 12 ? " A point in the wrong place?" : " A pound for an ounce, or an ounce for a gram?";
+  return factor < 3
+    ? " Was a recipe doubled or halved?"
+    : factor < 12
+      ? " A point in the wrong place?"
+      : " A pound for an ounce, or an ounce for a gram?";
 }
 
 export function slipWords(slip: Slip, figures: Figures): string {

@@ -6,13 +6,38 @@ import { useFigures } from "../figures";
 import { useProblem } from "../words";
 
 const CHOICES: { field: keyof Kitchen; label: string; options: [string, string][] }[] = [
-  { field: "massUnit", label: "Weights", options: [["g", "grams"], ["oz", "ounces"]] },
-  { field: "temperatureUnit", label: "Temperatures", options: [["C", "°C"], ["F", "°F"]] },
-  { field: "decimalMark", label: "Decimals", options: [["point", "12.5"], ["comma", "12,5"]] },
+  {
+    field: "massUnit",
+    label: "Weights",
+    options: [
+      ["g", "grams"],
+      ["oz", "ounces"],
+    ],
+  },
+  {
+    field: "temperatureUnit",
+    label: "Temperatures",
+    options: [
+      ["C", "°C"],
+      ["F", "°F"],
+    ],
+  },
+  {
+    field: "decimalMark",
+    label: "Decimals",
+    options: [
+      ["point", "12.5"],
+      ["comma", "12,5"],
+    ],
+  },
   {
     field: "dateOrder",
     label: "Dates",
-    options: [["day-month", "24 Nov 2026"], ["month-day", "Nov 24, 2026"], ["iso", "2026-11-24"]],
+    options: [
+      ["day-month", "24 Nov 2026"],
+      ["month-day", "Nov 24, 2026"],
+      ["iso", "2026-11-24"],
+    ],
   },
 ];
 

@@ -43,7 +43,10 @@ export function BenchPickup({ answer, editor, faults }: BenchPickupProps) {
           <p className="text-sm" data-testid="pickup">
             The dough takes up {answer ? figures.mass(answer.pickupGrams) : "…"} of {WHAT[sticking]}
             <span className="soft">{answer?.pickupWeighed ? ", as weighed" : ", a typical value"}.</span>{" "}
-            <button className="btn btn-xs btn-ghost" onClick={() => editor.edit({ kind: "method", patch: { sticking: null } })}>
+            <button
+              className="btn btn-xs btn-ghost"
+              onClick={() => editor.edit({ kind: "method", patch: { sticking: null } })}
+            >
               Count nothing
             </button>
           </p>

@@ -14,11 +14,7 @@ export function MethodPage() {
 }
 
 function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
-  const view = useAnswer(
-    methodQuestion,
-    editor.balanced,
-    (formula) => (formula.lines?.length ?? 0) > 0,
-  );
+  const view = useAnswer(methodQuestion, editor.balanced, (formula) => (formula.lines?.length ?? 0) > 0);
   const faults = useMemo(() => new Faults(view.problem?.faults), [view.problem]);
   const choose = useMutation({
     mutationFn: async (choice: { question: string; school: string }) => {
@@ -37,7 +33,12 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
       beside={
         <>
           <div className="grid gap-x-10 gap-y-6 pt-6 lg:grid-cols-2">
-            <WaterTemperature found={view.answer?.waterTemperature ?? null} editor={editor} pantry={pantry} faults={faults} />
+            <WaterTemperature
+              found={view.answer?.waterTemperature ?? null}
+              editor={editor}
+              pantry={pantry}
+              faults={faults}
+            />
             <div>
               <BenchPickup answer={view.answer} editor={editor} faults={faults} />
               <TwoStages editor={editor} pantry={pantry} faults={faults} />
@@ -56,8 +57,8 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
       {(answer) => (
         <>
           <p className="soft max-w-3xl text-sm">
-            Practitioners disagree; both are right for some doughs. Each way is shown with its own right amount of water, against
-            the way this formula is made now. Choose one and the formula follows; undo reverts it.
+            Practitioners disagree; both are right for some doughs. Each way is shown with its own right amount of
+            water, against the way this formula is made now. Choose one and the formula follows; undo reverts it.
           </p>
           {choose.isError && (
             <p role="alert" className="text-error text-sm">

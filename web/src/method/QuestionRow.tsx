@@ -27,14 +27,21 @@ interface QuestionRowProps {
 /** A question with its schools side by side. */
 export function QuestionRow({ question, now, busy, onChoose }: QuestionRowProps) {
   return (
-    <section aria-label={TITLES[question.question]} className="hairline border-b py-3" data-question={question.question}>
+    <section
+      aria-label={TITLES[question.question]}
+      className="hairline border-b py-3"
+      data-question={question.question}
+    >
       <h2 className="section-title">
         {TITLES[question.question]}
         {question.question === "pressed-liquid" && question.chosen == null && (
           <span className="soft pl-3 text-sm">each preparation in its own way, as set in Prep</span>
         )}
       </h2>
-      <div className="grid gap-x-5" style={{ gridTemplateColumns: `repeat(${question.schools.length}, minmax(0, 1fr))` }}>
+      <div
+        className="grid gap-x-5"
+        style={{ gridTemplateColumns: `repeat(${question.schools.length}, minmax(0, 1fr))` }}
+      >
         {question.schools.map((school) => (
           <School
             key={school.code}

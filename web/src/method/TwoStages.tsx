@@ -50,7 +50,9 @@ export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
               format={(minutes) => figures.number(minutes, 0)}
               error={faults.of(null, "method.standingMinutes")}
               dataField="standingMinutes"
-              onChange={(minutes) => editor.edit({ kind: "method", patch: { standingMinutes: minutes as number | null } })}
+              onChange={(minutes) =>
+                editor.edit({ kind: "method", patch: { standingMinutes: minutes as number | null } })
+              }
             />
           </div>
         )}
@@ -70,7 +72,11 @@ export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
                       checked={line.stage === "first"}
                       aria-label={`${line.prep ? "from Prep" : name(line.ingredient)}, line ${index + 1}, belongs to the ${stage}`}
                       onChange={(event) =>
-                        editor.edit({ kind: "line", key: line.key, patch: { stage: event.target.checked ? "first" : null } })
+                        editor.edit({
+                          kind: "line",
+                          key: line.key,
+                          patch: { stage: event.target.checked ? "first" : null },
+                        })
                       }
                     />
                     {line.prep ? "from Prep" : name(line.ingredient)}

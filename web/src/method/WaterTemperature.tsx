@@ -68,7 +68,9 @@ export function WaterTemperature({ found, editor, pantry, faults }: WaterTempera
             placeholder={usual(found?.flourC)}
             error={faults.of(editor.draft.lines.indexOf(line), "temperatureC")}
             field="line-temperature"
-            onChange={(celsius) => editor.edit({ kind: "line", key: line.key, patch: measuredWith(line, "temperatureC", celsius) })}
+            onChange={(celsius) =>
+              editor.edit({ kind: "line", key: line.key, patch: measuredWith(line, "temperatureC", celsius) })
+            }
           />
         ))}
       </div>
@@ -111,7 +113,17 @@ function Temperature({ label, value, placeholder, error, field, onChange }: Temp
   );
 }
 
-function Verdict({ found, editor, figures, pantry }: { found: Found; editor: Editor; figures: Figures; pantry: PantryDocument }) {
+function Verdict({
+  found,
+  editor,
+  figures,
+  pantry,
+}: {
+  found: Found;
+  editor: Editor;
+  figures: Figures;
+  pantry: PantryDocument;
+}) {
   const change = useFormulaEdit(editor);
   if (found.waterC == null) {
     return <p className="soft pt-2 text-sm">There is no plain water in this dough to bring to a temperature.</p>;
@@ -135,9 +147,11 @@ function Verdict({ found, editor, figures, pantry }: { found: Found; editor: Edi
               {other.needsC < other.nowC ? "Cool" : "Warm"}{" "}
               {other.ingredient == null
                 ? "the flour"
-                : (pantry.ingredients.find(({ code }) => code === other.ingredient)?.name ?? other.ingredient).toLowerCase()}{" "}
-              from {figures.temperature(other.nowC)} to <strong>{figures.temperature(other.needsC)}</strong>: then water at{" "}
-              {figures.temperature(found.limitC ?? 0)} does it.
+                : (
+                    pantry.ingredients.find(({ code }) => code === other.ingredient)?.name ?? other.ingredient
+                  ).toLowerCase()}{" "}
+              from {figures.temperature(other.nowC)} to <strong>{figures.temperature(other.needsC)}</strong>: then water
+              at {figures.temperature(found.limitC ?? 0)} does it.
             </li>
           ))}
         </ul>
@@ -158,7 +172,10 @@ function Verdict({ found, editor, figures, pantry }: { found: Found; editor: Edi
 }
 
 function verdict(found: Found, f: Figures): string {
-  const reached = found.reachedC == null ? "" : ` With water at ${f.temperature(found.limitC ?? 0)} the dough comes to ${f.temperature(found.reachedC)}.`;
+  const reached =
+    found.reachedC == null
+      ? ""
+      : ` With water at ${f.temperature(found.limitC ?? 0)} the dough comes to ${f.temperature(found.reachedC)}.`;
   switch (found.verdict) {
     case "mix":
       return `Mix ${f.mass(found.hotGrams ?? 0)} hot with ${f.mass(found.coldGrams ?? 0)} cold.`;

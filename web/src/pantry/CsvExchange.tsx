@@ -21,7 +21,9 @@ export function CsvExchange({ what }: { what: What }) {
       ),
     onSuccess: async ({ applied }) => {
       if (applied) {
-        await queries.invalidateQueries({ queryKey: what === "pantry" ? pantryQuery.queryKey : measuresQuery.queryKey });
+        await queries.invalidateQueries({
+          queryKey: what === "pantry" ? pantryQuery.queryKey : measuresQuery.queryKey,
+        });
         await queries.invalidateQueries({ queryKey: ["balance"] });
       }
     },

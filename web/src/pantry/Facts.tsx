@@ -14,7 +14,9 @@ export function Facts({ facts, pantry }: { facts: BalanceAnswer["facts"]; pantry
       <dl className="grid grid-cols-[8rem_1fr] gap-x-3 gap-y-1 pt-1">
         <dt className="soft">cost</dt>
         <dd data-testid="cost">
-          {facts.cost == null ? "no prices yet: set them in the pantry" : `${currency} ${figures.number(facts.cost, 2)}`}
+          {facts.cost == null
+            ? "no prices yet: set them in the pantry"
+            : `${currency} ${figures.number(facts.cost, 2)}`}
           {facts.cost != null && facts.withoutPrice.length > 0 && (
             <span className="soft"> without {facts.withoutPrice.map(name).join(", ")}</span>
           )}

@@ -34,7 +34,9 @@ export function IngredientSheet({ ingredient }: { ingredient: Ingredient }) {
               typical={typical ?? null}
               own={own?.value ?? null}
               source={own?.source ?? null}
-              onSave={(entered) => value.mutate({ field: figure.field, value: entered, source: entered === null ? null : source })}
+              onSave={(entered) =>
+                value.mutate({ field: figure.field, value: entered, source: entered === null ? null : source })
+              }
             />
           );
         })}
@@ -42,7 +44,12 @@ export function IngredientSheet({ ingredient }: { ingredient: Ingredient }) {
       <div className="flex flex-wrap items-end gap-4 pt-3">
         <label className="w-56">
           <span className="soft block pb-0.5 text-xs">where your figures come from</span>
-          <input className="quiet-field framed" value={source} maxLength={200} onChange={(event) => setSource(event.target.value)} />
+          <input
+            className="quiet-field framed"
+            value={source}
+            maxLength={200}
+            onChange={(event) => setSource(event.target.value)}
+          />
         </label>
         <PriceField
           key={`${ingredient.price?.amount} ${ingredient.price?.per}`}
@@ -112,7 +119,13 @@ function FigureRow({ name, unit, decimals, typical, own, source, onSave }: Figur
   );
 }
 
-function PriceField({ ingredient, onSave }: { ingredient: Ingredient; onSave: (amount: number | null, per: string) => void }) {
+function PriceField({
+  ingredient,
+  onSave,
+}: {
+  ingredient: Ingredient;
+  onSave: (amount: number | null, per: string) => void;
+}) {
   const figures = useFigures();
   const [amount, setAmount] = useState<NumberEntry>(ingredient.price?.amount ?? null);
   const [per, setPer] = useState<string>(ingredient.price?.per ?? "kg");
@@ -135,7 +148,12 @@ function PriceField({ ingredient, onSave }: { ingredient: Ingredient; onSave: (a
           onChange={setAmount}
         />
       </span>
-      <select className="quiet-field framed !w-auto" aria-label="Price per" value={per} onChange={(event) => setPer(event.target.value)}>
+      <select
+        className="quiet-field framed !w-auto"
+        aria-label="Price per"
+        value={per}
+        onChange={(event) => setPer(event.target.value)}
+      >
         <option value="kg">per kg</option>
         <option value="l">per litre</option>
       </select>

@@ -7,6 +7,7 @@ import { found, Hint, inOrder, type Sort, SortHeading, Swatch } from "../parts";
 import { CsvExchange } from "./CsvExchange";
 import { IngredientSheet } from "./IngredientSheet";
 import { OwnIngredientDialog } from "./OwnIngredientDialog";
+import { groupWords } from "../words";
 
 type Column = "name" | "water" | "protein" | "absorption";
 
@@ -35,9 +36,7 @@ export function Ingredients({ pantry }: { pantry: PantryDocument }) {
   const [open, setOpen] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const rows = useMemo(() => shown(pantry.ingredients, query, role, sort), [pantry, query, role, sort]);
-  useCommands([
-    { name: "New ingredient", keys: "n", run: () => setAdding(true) },
-  ]);
+  useCommands([{ name: "New ingredient", keys: "n", run: () => setAdding(true) }]);
   const heading = (column: Column, label: string, className = "") => (
     <SortHeading column={column} label={label} className={className} sort={sort} onSort={setSort} />
   );
@@ -99,7 +98,7 @@ export function Ingredients({ pantry }: { pantry: PantryDocument }) {
                     </span>
                   </button>
                 </td>
-                <td className="soft">{each.group}</td>
+                <td className="soft">{groupWords(each.group)}</td>
                 <td className="text-right">{figures.percent(each.composition.waterPct)}</td>
                 <td className="text-right">{figures.percent(each.composition.proteinPct)}</td>
                 <td className="text-right">{each.behaviour ? figures.percent(each.behaviour.absorptionPct) : ""}</td>
@@ -132,7 +131,7 @@ function shown(all: Ingredient[], query: string, role: string | null, sort: Sort
   const matching = all.filter(
     (each) =>
       (role === null || (role === "own" ? each.own || each.ownValues.length > 0 : each.role === role)) &&
-      found(query, each.name, each.code, each.group, ...each.allergens),
+      found(query, each.name, each.code, groupWords(each.group), ...each.allergens),
   );
   return inOrder(matching, sort, KEYS);
 }

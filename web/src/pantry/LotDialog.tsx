@@ -83,11 +83,17 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
               maxLength={60}
               aria-invalid={faults.of(null, "name") !== null}
               value={name}
-              onChange={(event) => setName(event.target.value)} />
+              onChange={(event) => setName(event.target.value)}
+            />
           </label>
           <label>
             <span className="soft block pb-0.5 text-xs">milled on</span>
-            <input type="date" className="quiet-field framed" value={milledOn} onChange={(event) => setMilledOn(event.target.value)} />
+            <input
+              type="date"
+              className="quiet-field framed"
+              value={milledOn}
+              onChange={(event) => setMilledOn(event.target.value)}
+            />
           </label>
           <label>
             <span className="soft block pb-0.5 text-xs">protein, on the pack</span>
@@ -115,12 +121,22 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
           </label>
           <label>
             <span className="soft block pb-0.5 text-xs">note</span>
-            <input className="quiet-field framed" maxLength={500} value={note} onChange={(event) => setNote(event.target.value)} />
+            <input
+              className="quiet-field framed"
+              maxLength={500}
+              value={note}
+              onChange={(event) => setNote(event.target.value)}
+            />
           </label>
         </div>
         <MoistureFinder onFound={(pct, how) => setMoisture({ pct: Math.round(pct * 100) / 100, how })} />
         <label className="flex items-center gap-2 text-sm">
-          <input type="checkbox" className="checkbox checkbox-sm" checked={usedUp} onChange={(event) => setUsedUp(event.target.checked)} />
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={usedUp}
+            onChange={(event) => setUsedUp(event.target.checked)}
+          />
           used up
         </label>
         <ProblemNotice problem={problem} />

@@ -38,7 +38,9 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
   return (
     <section aria-label="Flour lots">
       <div className="flex items-center gap-4 pb-2">
-        {lots.length > 0 && <SearchBox what="the lots" placeholder="lot, flour, note" query={search} onQuery={setSearch} />}
+        {lots.length > 0 && (
+          <SearchBox what="the lots" placeholder="lot, flour, note" query={search} onQuery={setSearch} />
+        )}
         <p className="soft flex-1 text-sm">
           Choose a lot in a formula’s flour line: its moisture and protein then count, and the change in water is shown.
         </p>
@@ -62,12 +64,12 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
               {heading("moisture", "moisture", "w-32 text-right")}
               {heading("protein", "protein", "w-24 text-right")}
               <th className="pb-1.5 pl-6 font-normal">note</th>
-              <th />
+              <td />
             </tr>
           </thead>
           <tbody>
             {rows.map((lot) => (
-              <tr key={lot.id} className={`hairline border-t ${lot.usedUp ? "opacity-55" : ""}`}>
+              <tr key={lot.id} className={`hairline border-t ${lot.usedUp ? "soft" : ""}`}>
                 <td className="font-display py-1.5 text-base">{lot.name}</td>
                 <td>{lot.ingredientName}</td>
                 <td>{lot.milledOn ? figures.date(lot.milledOn) : <span className="soft">not known</span>}</td>
@@ -75,13 +77,21 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
                   {lot.ageDays == null ? "" : `${lot.ageDays} ${lot.ageDays === 1 ? "day" : "days"}`}
                 </td>
                 <td className="text-right">
-                  {lot.moisturePct == null ? <span className="soft">14 % assumed</span> : figures.percent(lot.moisturePct)}
+                  {lot.moisturePct == null ? (
+                    <span className="soft">14 % assumed</span>
+                  ) : (
+                    figures.percent(lot.moisturePct)
+                  )}
                   {lot.moistureHow && <span className="soft block text-xs">{HOW[lot.moistureHow]}</span>}
                 </td>
                 <td className="text-right">{lot.proteinPct == null ? "" : figures.percent(lot.proteinPct)}</td>
                 <td className="soft pl-6">{lot.usedUp ? "used up" : lot.note}</td>
                 <td className="text-right">
-                  <button className="btn btn-ghost btn-xs" aria-label={`Change ${lot.name}`} onClick={() => setEditing(lot)}>
+                  <button
+                    className="btn btn-ghost btn-xs"
+                    aria-label={`Change ${lot.name}`}
+                    onClick={() => setEditing(lot)}
+                  >
                     Change
                   </button>
                 </td>
@@ -91,7 +101,9 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
         </table>
       )}
       {lots.length > 0 && rows.length === 0 && <p className="soft py-12 text-center">No lot matches “{search}”.</p>}
-      {editing && <LotDialog lot={editing === "new" ? null : editing} pantry={pantry} onClose={() => setEditing(null)} />}
+      {editing && (
+        <LotDialog lot={editing === "new" ? null : editing} pantry={pantry} onClose={() => setEditing(null)} />
+      )}
     </section>
   );
 }

@@ -60,7 +60,11 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
           </thead>
           <tbody>
             {document.calibrations.map((each) => (
-              <tr key={`${each.measure} ${each.ingredient}`} className="hairline border-t" data-calibration={`${each.measure} ${each.ingredient}`}>
+              <tr
+                key={`${each.measure} ${each.ingredient}`}
+                className="hairline border-t"
+                data-calibration={`${each.measure} ${each.ingredient}`}
+              >
                 <td className="py-1">
                   {measureName(each.measure)} of {each.ingredientName}
                 </td>
@@ -101,7 +105,13 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
   );
 }
 
-function Volumes({ document, onChange }: { document: MeasuresDocument; onChange: (document: MeasuresDocument) => void }) {
+function Volumes({
+  document,
+  onChange,
+}: {
+  document: MeasuresDocument;
+  onChange: (document: MeasuresDocument) => void;
+}) {
   const figures = useFigures();
   const volumes = document.measures.filter((each) => each.kind === "volume" && !["ml", "l"].includes(each.code));
   const remove = useMutation({
@@ -122,7 +132,7 @@ function Volumes({ document, onChange }: { document: MeasuresDocument; onChange:
             <th className="pb-1 text-right font-normal">holds</th>
             <th className="pb-1 text-right font-normal">usual error</th>
             <th className="pb-1 pl-5 font-normal">note</th>
-            <th />
+            <td />
           </tr>
         </thead>
         <tbody>
@@ -133,7 +143,9 @@ function Volumes({ document, onChange }: { document: MeasuresDocument; onChange:
                 {each.ownVessel && <span className="soft"> · our own</span>}
               </td>
               <td className="text-right">
-                {each.millilitres == null ? "" : `${figures.number(each.millilitres, each.millilitres < 20 ? 1 : 0)} ml`}
+                {each.millilitres == null
+                  ? ""
+                  : `${figures.number(each.millilitres, each.millilitres < 20 ? 1 : 0)} ml`}
                 {each.bookMillilitres != null && each.bookMillilitres !== each.millilitres && (
                   <span className="soft block text-xs">book {figures.number(each.bookMillilitres, 0)}</span>
                 )}

@@ -66,7 +66,9 @@ export function MoistureFinder({ onFound }: { onFound: (pct: number, how: string
               unit={way === "dried" ? "g" : figures.temperatureUnit === "C" ? "°C" : "°F"}
               value={first}
               format={(value) => figures.number(way === "dried" ? value : figures.degreesFromCelsius(value), 1)}
-              {...(way === "dried" ? {} : { toTyped: figures.degreesFromCelsius, fromTyped: figures.celsiusFromDegrees })}
+              {...(way === "dried"
+                ? {}
+                : { toTyped: figures.degreesFromCelsius, fromTyped: figures.celsiusFromDegrees })}
               onChange={setFirst}
             />
           </span>

@@ -46,18 +46,29 @@ export function Names({ pantry }: { pantry: PantryDocument }) {
         />
         <span className="soft text-sm">is</span>
         <div className="hairline min-w-0 flex-1 rounded-md border">
-          <IngredientPicker ingredients={pantry.ingredients} value={ingredient} label="Ingredient" onPick={({ code }) => setIngredient(code)} />
+          <IngredientPicker
+            ingredients={pantry.ingredients}
+            value={ingredient}
+            label="Ingredient"
+            onPick={({ code }) => setIngredient(code)}
+          />
         </div>
         <button className="btn btn-primary btn-sm">Remember</button>
       </form>
       <ErrorNotice error={teach.error ?? forget.error} />
-      {query.data?.length === 0 && <p className="soft hairline border-y py-8 text-center text-sm">No names of your own yet.</p>}
+      {query.data?.length === 0 && (
+        <p className="soft hairline border-y py-8 text-center text-sm">No names of your own yet.</p>
+      )}
       <ul>
         {query.data?.map((each) => (
           <li key={each.name} className="hairline flex items-center gap-3 border-t py-1">
             <span className="font-display w-56">{each.name}</span>
             <span className="flex-1">{called(each.ingredient)}</span>
-            <button className="btn btn-ghost btn-xs btn-square soft" aria-label={`Forget ${each.name}`} onClick={() => forget.mutate(each.name)}>
+            <button
+              className="btn btn-ghost btn-xs btn-square soft"
+              aria-label={`Forget ${each.name}`}
+              onClick={() => forget.mutate(each.name)}
+            >
               <Trash2 size={14} aria-hidden />
             </button>
           </li>

@@ -37,7 +37,10 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
             name,
             role,
             fatState: role === "fat" ? fatState : null,
-            allergens: allergens.split(",").map((each) => each.trim()).filter(Boolean),
+            allergens: allergens
+              .split(",")
+              .map((each) => each.trim())
+              .filter(Boolean),
             ...Object.fromEntries(Object.entries(values).filter(([, value]) => typeof value === "number")),
           },
         }),
@@ -56,7 +59,9 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
     }
   };
   const drinks = role === "flour" || role === "dry-addition" || role === "dairy";
-  const shown = FIGURES.filter(({ field }) => drinks || !["absorptionPct", "uptakeTauMin", "glutenQuality"].includes(field));
+  const shown = FIGURES.filter(
+    ({ field }) => drinks || !["absorptionPct", "uptakeTauMin", "glutenQuality"].includes(field),
+  );
 
   return (
     <Dialog title="An ingredient of our own" onClose={onClose}>
@@ -80,7 +85,11 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
           </label>
           <label>
             <span className="soft block pb-0.5 text-xs">what it is</span>
-            <select className="quiet-field framed" value={role} onChange={(event) => setRole(event.target.value as Ingredient["role"])}>
+            <select
+              className="quiet-field framed"
+              value={role}
+              onChange={(event) => setRole(event.target.value as Ingredient["role"])}
+            >
               {ROLES.map(([code, words]) => (
                 <option key={code} value={code}>
                   {words}
@@ -101,12 +110,20 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
           </label>
           <label>
             <span className="soft block pb-0.5 text-xs">allergens, by comma</span>
-            <input className="quiet-field framed" value={allergens} onChange={(event) => setAllergens(event.target.value)} />
+            <input
+              className="quiet-field framed"
+              value={allergens}
+              onChange={(event) => setAllergens(event.target.value)}
+            />
           </label>
           {role === "fat" && (
             <label>
               <span className="soft block pb-0.5 text-xs">firmness</span>
-              <select className="quiet-field framed" value={fatState} onChange={(event) => setFatState(event.target.value)}>
+              <select
+                className="quiet-field framed"
+                value={fatState}
+                onChange={(event) => setFatState(event.target.value)}
+              >
                 {["liquid", "soft", "solid"].map((state) => (
                   <option key={state}>{state}</option>
                 ))}

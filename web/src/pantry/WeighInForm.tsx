@@ -46,8 +46,20 @@ export function WeighInForm({ document, pantry, onChange }: WeighInFormProps) {
       }}
     >
       <div className="flex items-end gap-2">
-        <NumberField framed label="How many" className="w-14" value={count} format={(value) => figures.number(value, 0)} onChange={setCount} />
-        <select className="quiet-field framed !w-32" aria-label="Measure weighed" value={measure} onChange={(event) => setMeasure(event.target.value)}>
+        <NumberField
+          framed
+          label="How many"
+          className="w-14"
+          value={count}
+          format={(value) => figures.number(value, 0)}
+          onChange={setCount}
+        />
+        <select
+          className="quiet-field framed !w-32"
+          aria-label="Measure weighed"
+          value={measure}
+          onChange={(event) => setMeasure(event.target.value)}
+        >
           {document.measures
             .filter((each) => each.kind !== "mass")
             .map(({ code, name }) => (
@@ -78,7 +90,9 @@ export function WeighInForm({ document, pantry, onChange }: WeighInFormProps) {
         </button>
       </div>
       <ProblemNotice problem={problem} />
-      <p className="soft pt-1 text-xs">A vessel filled with water tells its volume; a handful of greens only its own.</p>
+      <p className="soft pt-1 text-xs">
+        A vessel filled with water tells its volume; a handful of greens only its own.
+      </p>
     </form>
   );
 }

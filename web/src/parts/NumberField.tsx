@@ -76,7 +76,9 @@ export function NumberField(props: NumberFieldProps) {
         }}
         onKeyDown={props.onKeyDown}
       />
-      {unit && <span className="soft pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs">{unit}</span>}
+      {unit && (
+        <span className="soft pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-xs">{unit}</span>
+      )}
       {error && (
         <span id={errorId} className="sr-only">
           {error}

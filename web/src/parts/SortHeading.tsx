@@ -15,10 +15,19 @@ interface SortHeadingProps<Column extends string> {
 }
 
 /** A column's heading that sorts the table by it, and the other way when pressed again. */
-export function SortHeading<Column extends string>({ column, label, className = "", sort, onSort }: SortHeadingProps<Column>) {
+export function SortHeading<Column extends string>({
+  column,
+  label,
+  className = "",
+  sort,
+  onSort,
+}: SortHeadingProps<Column>) {
   const sorted = sort?.column === column;
   return (
-    <th className={`pb-1.5 font-normal ${className}`} aria-sort={sorted ? (sort.down ? "descending" : "ascending") : "none"}>
+    <th
+      className={`pb-1.5 font-normal ${className}`}
+      aria-sort={sorted ? (sort.down ? "descending" : "ascending") : "none"}
+    >
       <button
         className={`hover:text-base-content inline-flex items-center gap-1 ${sorted ? "text-base-content font-semibold" : ""}`}
         onClick={() => onSort({ column, down: sorted ? !sort.down : false })}
@@ -31,7 +40,11 @@ export function SortHeading<Column extends string>({ column, label, className = 
 }
 
 /** Rows in the order of a column's key. */
-export function inOrder<T, Column extends string>(rows: T[], sort: Sort<Column> | null, keys: Record<Column, (row: T) => string | number>): T[] {
+export function inOrder<T, Column extends string>(
+  rows: T[],
+  sort: Sort<Column> | null,
+  keys: Record<Column, (row: T) => string | number>,
+): T[] {
   if (sort === null) {
     return rows;
   }

@@ -13,7 +13,11 @@ export function Steps({ steps }: { steps: Step[] }) {
         return (
           <li key={`${step.rule} ${index}`} className="leading-snug">
             <span className="font-semibold">{says}</span> <span className="soft">= {sum}</span>{" "}
-            <Link to={`/model#${step.rule}`} className="soft hover:text-base-content whitespace-nowrap underline" aria-label={`How ${says} is computed`}>
+            <Link
+              to={`/model#${step.rule}`}
+              className="soft hover:text-base-content whitespace-nowrap underline"
+              aria-label={`How ${says} is computed`}
+            >
               how
             </Link>
           </li>

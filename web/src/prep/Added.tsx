@@ -57,10 +57,10 @@ export function Added({ step, onAdd, label, error, set, pantry }: AddedProps) {
       ))}
       <button
         className="btn btn-ghost btn-xs text-primary gap-1 px-1"
-        aria-label={label("Put something in")}
+        aria-label={label("Put in something")}
         onClick={onAdd}
       >
-        <Plus size={13} aria-hidden /> put in
+        <Plus size={13} aria-hidden /> Put in
       </button>
     </div>
   );

@@ -43,7 +43,12 @@ export function Bar({ bowl, most, caption, step, stale }: BarProps) {
   let y = VIEW.floor;
   let aside = VIEW.floor - bowl.grams * perGram;
   return (
-    <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className={`h-44 w-full ${stale ? "opacity-40" : ""}`} role="img" aria-label={said}>
+    <svg
+      viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+      className={`h-44 w-full ${stale ? "opacity-40" : ""}`}
+      role="img"
+      aria-label={said}
+    >
       <title>{[said, ...left.map(({ name, grams }) => `${name} ${figures.mass(grams)}`)].join("; ")}</title>
       {layers.map(({ name, material, grams }) => {
         const height = grams * perGram;
@@ -52,7 +57,13 @@ export function Bar({ bowl, most, caption, step, stale }: BarProps) {
           <g key={name}>
             <rect x="8" y={y} width={VIEW.bar} height={Math.max(0.6, height)} fill={materialFill(material)} />
             {height >= LEAST_LABEL && (
-              <text x={8 + VIEW.bar / 2} y={y + height / 2 + 4} fontSize="11" textAnchor="middle" fill={materialInk(material)}>
+              <text
+                x={8 + VIEW.bar / 2}
+                y={y + height / 2 + 4}
+                fontSize="11"
+                textAnchor="middle"
+                fill={materialInk(material)}
+              >
                 {shortName(name)} {figures.mass(grams)}
               </text>
             )}
@@ -75,7 +86,13 @@ export function Bar({ bowl, most, caption, step, stale }: BarProps) {
               strokeDasharray="2 2"
               strokeWidth="0.8"
             />
-            <text x={14 + VIEW.bar + VIEW.side / 2} y={aside + height / 2 + 3.5} fontSize="9.5" textAnchor="middle" fill={name === "liquid" ? materialInk("water") : "currentColor"}>
+            <text
+              x={14 + VIEW.bar + VIEW.side / 2}
+              y={aside + height / 2 + 3.5}
+              fontSize="9.5"
+              textAnchor="middle"
+              fill={name === "liquid" ? materialInk("water") : "currentColor"}
+            >
               {height >= LEAST_LABEL ? `−${figures.massNumber(grams)}` : ""}
             </text>
           </g>
@@ -85,7 +102,14 @@ export function Bar({ bowl, most, caption, step, stale }: BarProps) {
       <text x={8 + VIEW.bar / 2} y={y - 5} fontSize="12.5" fontWeight="650" textAnchor="middle" fill="currentColor">
         {figures.mass(bowl.grams)}
       </text>
-      <text x={8 + VIEW.bar / 2} y={VIEW.height - 4} fontSize="11" textAnchor="middle" fill="currentColor" opacity="0.8">
+      <text
+        x={8 + VIEW.bar / 2}
+        y={VIEW.height - 4}
+        fontSize="11"
+        textAnchor="middle"
+        fill="currentColor"
+        opacity="0.8"
+      >
         {figures.percent(bowl.waterPct)} water
       </text>
     </svg>

@@ -11,7 +11,8 @@ const KINDS = Object.keys(STEPS) as StepKind[];
 
 /** A key opens the list instead of choosing at once: each choice adds a step. */
 function opensTheList(event: KeyboardEvent<HTMLSelectElement>): void {
-  const chooses = event.key.startsWith("Arrow") || (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey);
+  const chooses =
+    event.key.startsWith("Arrow") || (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey);
   if (chooses) {
     event.preventDefault();
     event.currentTarget.showPicker();
@@ -68,13 +69,19 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
           </p>
           {answer.result.additions.length > 0 && (
             <p className="soft text-xs">
-              with {answer.result.additions.map(({ name, grams }) => `${figures.mass(grams)} ${name.toLowerCase()}`).join(", ")}
+              with{" "}
+              {answer.result.additions
+                .map(({ name, grams }) => `${figures.mass(grams)} ${name.toLowerCase()}`)
+                .join(", ")}
             </p>
           )}
-          {answer.usedLiquidGrams > 0 && <p className="text-xs">and {figures.mass(answer.usedLiquidGrams)} of its liquid as dough water</p>}
+          {answer.usedLiquidGrams > 0 && (
+            <p className="text-xs">and {figures.mass(answer.usedLiquidGrams)} of its liquid as dough water</p>
+          )}
           {answer.use === "kept" && answer.liquid.caughtGrams > 0 && (
             <p className="text-xs" data-testid="kept">
-              {figures.mass(answer.liquid.caughtGrams)} of liquid kept: into the next dough as a line of pressed vegetable liquid
+              {figures.mass(answer.liquid.caughtGrams)} of liquid kept: into the next dough as a line of pressed
+              vegetable liquid
             </p>
           )}
         </>
@@ -90,8 +97,14 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
         {linked.map(({ line, at }) => (
           <p key={line.key} className="flex items-center gap-1 text-xs">
             <LinkIcon size={13} aria-hidden /> line {at + 1}
-            {line.part === "filling" ? ", in the filling" : line.part === "surface" ? ", on the surface" : ", in the dough"}
-            {line.grams === null ? ": all of it" : `: ${typeof line.grams === "number" ? figures.mass(line.grams) : line.grams}`}
+            {line.part === "filling"
+              ? ", in the filling"
+              : line.part === "surface"
+                ? ", on the surface"
+                : ", in the dough"}
+            {line.grams === null
+              ? ": all of it"
+              : `: ${typeof line.grams === "number" ? figures.mass(line.grams) : line.grams}`}
           </p>
         ))}
         {linked.length === 0 && (

@@ -25,7 +25,17 @@ interface ChainViewProps {
 }
 
 /** A preparation chain: drawn to scale from what is bought to what meets the flour, its steps edited in place. */
-export function ChainView({ chain, index, answer: fresh, faults, cautions, editor, pantry, need, onNeed }: ChainViewProps) {
+export function ChainView({
+  chain,
+  index,
+  answer: fresh,
+  faults,
+  cautions,
+  editor,
+  pantry,
+  need,
+  onNeed,
+}: ChainViewProps) {
   const figures = useFigures();
   const at = `preps[${index}]`;
   // While a weight cannot be, the last picture stays, faded: it shows what was there before.
@@ -44,7 +54,11 @@ export function ChainView({ chain, index, answer: fresh, faults, cautions, edito
   const error = (field: string) => faults.of(null, `${at}.${field}`);
 
   return (
-    <section aria-label={`Preparation: ${chain.name || bought?.name}`} className="hairline border-b py-4" data-chain={index}>
+    <section
+      aria-label={`Preparation: ${chain.name || bought?.name}`}
+      className="hairline border-b py-4"
+      data-chain={index}
+    >
       <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <input
           className="quiet-field font-display !w-72 text-xl"
@@ -83,12 +97,18 @@ export function ChainView({ chain, index, answer: fresh, faults, cautions, edito
           </label>
         )}
         <span className="flex-1" />
-        <button className="btn btn-ghost btn-sm gap-1" aria-label={`Remove this preparation`} onClick={() => removeChain(editor, index)}>
+        <button
+          className="btn btn-ghost btn-sm gap-1"
+          aria-label={`Remove this preparation`}
+          onClick={() => removeChain(editor, index)}
+        >
           <Trash2 size={15} aria-hidden /> Remove
         </button>
       </header>
       {answer?.use === "never-pressed" && runs && (
-        <p className="soft text-sm">Nothing is pressed out: these steps are passed over, the dough gets all the liquid.</p>
+        <p className="soft text-sm">
+          Nothing is pressed out: these steps are passed over, the dough gets all the liquid.
+        </p>
       )}
       <div className="flex flex-wrap gap-y-5 pt-2 pb-1">
         <div className="framed-picker w-40 shrink-0 pr-2 text-sm">

@@ -57,7 +57,13 @@ export function CoolingFields({ step, cooling, error, set, label }: CoolingField
         />
       </Row>
       {degrees("readC", "it reads")}
-      <Faulty message={(["fromC", "roomC", "targetC", "readMinute", "readC"].map((field) => error(`cooling.${field}`)).find(Boolean) as string) ?? null} />
+      <Faulty
+        message={
+          (["fromC", "roomC", "targetC", "readMinute", "readC"]
+            .map((field) => error(`cooling.${field}`))
+            .find(Boolean) as string) ?? null
+        }
+      />
       {cooling && (
         <p className="pt-1 text-xs" data-testid="cooling">
           {cooling.minutes == null ? (
@@ -65,7 +71,10 @@ export function CoolingFields({ step, cooling, error, set, label }: CoolingField
           ) : (
             <>
               Cold enough after <strong>{figures.number(cooling.minutes, 0)} min</strong>
-              {cooling.read && cooling.minutesLeft != null && `, ${figures.number(cooling.minutesLeft, 0)} min from the reading`}.
+              {cooling.read &&
+                cooling.minutesLeft != null &&
+                `, ${figures.number(cooling.minutesLeft, 0)} min from the reading`}
+              .
             </>
           )}
         </p>

@@ -28,7 +28,12 @@ export function DoughStrip({ balance, faults, chainFaults }: DoughStripProps) {
     <dl className="hairline flex flex-wrap gap-x-8 gap-y-1 border-y py-2 text-sm" data-testid="dough-strip">
       <Figure name={water.needed < 0 ? "Too much water" : "Water this dough needs"} testId="strip-water">
         {figures.mass(Math.abs(water.needed))}
-        {water.needed >= 0 && <span className="soft"> {figures.massNumber(water.low)}–{figures.mass(water.high)}</span>}
+        {water.needed >= 0 && (
+          <span className="soft">
+            {" "}
+            {figures.massNumber(water.low)}–{figures.mass(water.high)}
+          </span>
+        )}
       </Figure>
       <Figure name="As it is now" testId="strip-feel">
         {feel?.name ?? "–"}
@@ -40,7 +45,8 @@ export function DoughStrip({ balance, faults, chainFaults }: DoughStripProps) {
         {salt.perPieceGrams == null ? "–" : `${figures.number(salt.perPieceGrams, 2)} g`}
         <span className="soft">
           {" "}
-          of {figures.mass(salt.totalGrams)} in all{salt.prepGrams > 0 && `, ${figures.mass(salt.prepGrams)} from preparing`}
+          of {figures.mass(salt.totalGrams)} in all
+          {salt.prepGrams > 0 && `, ${figures.mass(salt.prepGrams)} from preparing`}
         </span>
       </Figure>
     </dl>

@@ -32,13 +32,23 @@ export function FillingView({ filling, salt, editor, pantry }: FillingViewProps)
       <div className="grid max-w-4xl grid-cols-[1fr_1fr] gap-x-8 pt-1 text-sm">
         <div>
           <p>
-            Free water <strong className="font-display text-2xl font-normal" data-testid="free-water">{figures.percent(filling.freeWaterPct)}</strong>{" "}
+            Free water{" "}
+            <strong className="font-display text-2xl font-normal" data-testid="free-water">
+              {figures.percent(filling.freeWaterPct)}
+            </strong>{" "}
             <span className={filling.tooWet ? "text-error font-semibold" : "soft"}>
               {filling.tooWet ? "over" : "within"} the limit of {figures.percent(filling.limitPct)}
             </span>
           </p>
-          <div className="bg-base-300 relative mt-1 h-3 rounded-full" role="img" aria-label={`Free water ${figures.percent(filling.freeWaterPct)} of at most ${figures.percent(filling.limitPct)}`}>
-            <div className="h-3 rounded-full" style={{ width: share(filling.freeWaterPct), background: "var(--material-water)" }} />
+          <div
+            className="bg-base-300 relative mt-1 h-3 rounded-full"
+            role="img"
+            aria-label={`Free water ${figures.percent(filling.freeWaterPct)} of at most ${figures.percent(filling.limitPct)}`}
+          >
+            <div
+              className="h-3 rounded-full"
+              style={{ width: share(filling.freeWaterPct), background: "var(--material-water)" }}
+            />
             <div className="bg-base-content absolute -top-1 h-5 w-0.5" style={{ left: share(filling.limitPct) }} />
           </div>
           <label className="soft flex items-center gap-2 pt-2">
@@ -75,14 +85,21 @@ export function FillingView({ filling, salt, editor, pantry }: FillingViewProps)
           {filling.tooWet && (
             <ul className="pt-2">
               {filling.waysOut.map((way) => (
-                <li key={`${way.remedy} ${way.line} ${way.ingredient}`} className="hairline flex items-baseline gap-2 border-t py-1 first:border-t-0">
+                <li
+                  key={`${way.remedy} ${way.line} ${way.ingredient}`}
+                  className="hairline flex items-baseline gap-2 border-t py-1 first:border-t-0"
+                >
                   <span className={`flex-1 ${way.obstacle ? "soft" : ""}`}>{said(way, pantry, figures.mass)}</span>
-                  {!way.obstacle && way.afterPct != null && <span className="soft">then {figures.percent(way.afterPct)}</span>}
+                  {!way.obstacle && way.afterPct != null && (
+                    <span className="soft">then {figures.percent(way.afterPct)}</span>
+                  )}
                   {!way.obstacle && (
                     <ActionButton
                       className="btn btn-xs btn-primary"
                       aria-label={`${said(way, pantry, figures.mass)} Do this`}
-                      onClick={() => change.mutate({ kind: "take-filling-way-out", remedy: way.remedy, line: way.line })}
+                      onClick={() =>
+                        change.mutate({ kind: "take-filling-way-out", remedy: way.remedy, line: way.line })
+                      }
                     >
                       Do this
                     </ActionButton>

@@ -31,34 +31,53 @@ function PrepStation({ editor, pantry }: { editor: Editor; pantry: PantryDocumen
   );
   const balance = answer?.balance ?? null;
   const cautions = (balance?.cautions ?? []).filter((caution) => caution.station === "prep");
-  useCommands([{ name: "Prepare something", keys: "alt+n", run: () => document.querySelector<HTMLElement>("[data-action=add-chain] input")?.focus() }]);
+  useCommands([
+    {
+      name: "Prepare something",
+      keys: "alt+n",
+      run: () => document.querySelector<HTMLElement>("[data-action=add-chain] input")?.focus(),
+    },
+  ]);
 
   return (
     <CurrentContext value={current}>
-    <div className="px-5 pb-16" data-testid="prep" data-current={current}>
-      {problem && !problem.faults && <p role="alert" className="text-error text-sm">{problem.detail}</p>}
-      <DoughStrip balance={balance} faults={answer?.balanceFaults ?? []} chainFaults={answer?.faults ?? []} />
-      {preps.map((chain, index) => (
-        <ChainView
-          key={chain.key}
-          chain={chain}
-          index={index}
-          answer={answer?.chains[index] ?? null}
-          faults={faults}
+      <div className="px-5 pb-16" data-testid="prep" data-current={current}>
+        {problem && !problem.faults && (
+          <p role="alert" className="text-error text-sm">
+            {problem.detail}
+          </p>
+        )}
+        <DoughStrip balance={balance} faults={answer?.balanceFaults ?? []} chainFaults={answer?.faults ?? []} />
+        {preps.map((chain, index) => (
+          <ChainView
+            key={chain.key}
+            chain={chain}
+            index={index}
+            answer={answer?.chains[index] ?? null}
+            faults={faults}
+            cautions={cautions}
+            editor={editor}
+            pantry={pantry}
+            need={needs[chain.key ?? ""] ?? null}
+            onNeed={(grams) => setNeeds(withNeed(needs, chain.key ?? "", grams))}
+          />
+        ))}
+        <NewChain editor={editor} pantry={pantry} first={preps.length === 0} />
+        {balance?.filling && (
+          <FillingView filling={balance.filling} salt={balance.salt} editor={editor} pantry={pantry} />
+        )}
+        <Cautions
           cautions={cautions}
           editor={editor}
-          pantry={pantry}
-          need={needs[chain.key ?? ""] ?? null}
-          onNeed={(grams) => setNeeds(withNeed(needs, chain.key ?? "", grams))}
+          defers="Typical cautions, not complete. Local rules and qualified advice go first."
         />
-      ))}
-      <NewChain editor={editor} pantry={pantry} first={preps.length === 0} />
-      {balance?.filling && <FillingView filling={balance.filling} salt={balance.salt} editor={editor} pantry={pantry} />}
-      <Cautions cautions={cautions} editor={editor} defers="Typical cautions, not complete. Local rules and qualified advice go first." />
-      <p className="soft pt-4 text-xs">
-        Typical values stand in for weights that were not taken. <Link className="underline" to="/model#DRY_MATTER_KEPT">How it is computed</Link>
-      </p>
-    </div>
+        <p className="soft pt-4 text-xs">
+          Typical values stand in for weights that were not taken.{" "}
+          <Link className="underline" to="/model#DRY_MATTER_KEPT">
+            How it is computed
+          </Link>
+        </p>
+      </div>
     </CurrentContext>
   );
 }
@@ -73,13 +92,15 @@ function NewChain({ editor, pantry, first }: { editor: Editor; pantry: PantryDoc
   const change = useFormulaEdit(editor);
   const preparable = pantry.ingredients.filter((each) => each.preparable);
   const roles = new Map(pantry.ingredients.map(({ code, role, name }) => [code, { role, name }]));
-  const asTheyAre = editor.draft.lines.filter((line) => !line.prep && !line.open && roles.get(line.ingredient)?.role === "inclusion");
+  const asTheyAre = editor.draft.lines.filter(
+    (line) => !line.prep && !line.open && roles.get(line.ingredient)?.role === "inclusion",
+  );
   return (
     <section aria-label="Prepare something" className="pt-4">
       {first && (
         <p className="max-w-2xl pb-3">
-          Follow a vegetable, potato, leaf or pulse from what you buy to what meets the flour: put in the weights you have, leave
-          the rest to typical values. What it brings to the dough follows.
+          Follow a vegetable, potato, leaf or pulse from what you buy to what meets the flour: put in the weights you
+          have, leave the rest to typical values. What it brings to the dough follows.
         </p>
       )}
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -100,7 +121,11 @@ function NewChain({ editor, pantry, first }: { editor: Editor; pantry: PantryDoc
           <div>
             <span className="soft block pb-0.5 text-xs">or what stands in the bowl as it is</span>
             {asTheyAre.map((line) => (
-              <button key={line.key} className="btn btn-sm btn-ghost text-primary" onClick={() => change.mutate({ kind: "prepare-line", line: editor.draft.lines.indexOf(line) })}>
+              <button
+                key={line.key}
+                className="btn btn-sm btn-ghost text-primary"
+                onClick={() => change.mutate({ kind: "prepare-line", line: editor.draft.lines.indexOf(line) })}
+              >
                 {roles.get(line.ingredient)?.name}
               </button>
             ))}

@@ -27,7 +27,19 @@ interface StepColumnProps {
 }
 
 /** One step of a chain: its bar, and the weights the cook has. */
-export function StepColumn({ step, chain, place, count, answer, most, stale, faults, cautions, editor, pantry }: StepColumnProps) {
+export function StepColumn({
+  step,
+  chain,
+  place,
+  count,
+  answer,
+  most,
+  stale,
+  faults,
+  cautions,
+  editor,
+  pantry,
+}: StepColumnProps) {
   const figures = useFigures();
   const change = useFormulaEdit(editor);
   const at = `preps[${chain}].steps[${place}]`;
@@ -45,23 +57,59 @@ export function StepColumn({ step, chain, place, count, answer, most, stale, fau
         <strong className="min-w-0 flex-1 leading-tight" title={kind.name}>
           {kind.name}
         </strong>
-        <Act label={`Move ${kind.name} earlier`} disabled={place === 0} onClick={() => moveStep(editor, chain, place, place - 1)}>
+        <Act
+          label={`Move ${kind.name} earlier`}
+          disabled={place === 0}
+          onClick={() => moveStep(editor, chain, place, place - 1)}
+        >
           <ChevronLeft size={14} aria-hidden />
         </Act>
-        <Act label={`Move ${kind.name} later`} disabled={place === count - 1} onClick={() => moveStep(editor, chain, place, place + 1)}>
+        <Act
+          label={`Move ${kind.name} later`}
+          disabled={place === count - 1}
+          onClick={() => moveStep(editor, chain, place, place + 1)}
+        >
           <ChevronRight size={14} aria-hidden />
         </Act>
         <Act label={`Take ${kind.name} out`} onClick={() => removeStep(editor, chain, place)}>
           <X size={14} aria-hidden />
         </Act>
       </div>
-      <Weight label={label("Before")} name="before" field="beforeGrams" value={step.beforeGrams} typical={answer?.beforeGrams} {...{ error, set }} />
-      <Weight label={label("After")} name="after" field="afterGrams" value={step.afterGrams} typical={answer?.after.grams} {...{ error, set }} />
+      <Weight
+        label={label("Before")}
+        name="before"
+        field="beforeGrams"
+        value={step.beforeGrams}
+        typical={answer?.beforeGrams}
+        {...{ error, set }}
+      />
+      <Weight
+        label={label("After")}
+        name="after"
+        field="afterGrams"
+        value={step.afterGrams}
+        typical={answer?.after.grams}
+        {...{ error, set }}
+      />
       {kind.liquid && (
-        <Weight label={label("Liquid")} name="liquid" field="liquidGrams" value={step.liquidGrams} typical={answer?.liquid.caughtGrams} {...{ error, set }} />
+        <Weight
+          label={label("Liquid")}
+          name="liquid"
+          field="liquidGrams"
+          value={step.liquidGrams}
+          typical={answer?.liquid.caughtGrams}
+          {...{ error, set }}
+        />
       )}
       {kind.off && (
-        <Weight label={label("Water driven off")} name="or off" field="liquidGrams" value={step.liquidGrams} typical={answer?.drivenOffGrams} {...{ error, set }} />
+        <Weight
+          label={label("Water driven off")}
+          name="or off"
+          field="liquidGrams"
+          value={step.liquidGrams}
+          typical={answer?.drivenOffGrams}
+          {...{ error, set }}
+        />
       )}
       {kind.piece && (
         <Row name="pieces">
@@ -94,8 +142,16 @@ export function StepColumn({ step, chain, place, count, answer, most, stale, fau
           {...{ label, error, set, pantry }}
         />
       )}
-      {kind.cools && <CoolingFields step={step} cooling={answer?.cooling ?? null} error={error} set={set} label={label} />}
-      <Faulty message={["kind", "beforeGrams", "afterGrams", "liquidGrams", "pieceMm"].map(error).find((message) => message !== null) ?? null} />
+      {kind.cools && (
+        <CoolingFields step={step} cooling={answer?.cooling ?? null} error={error} set={set} label={label} />
+      )}
+      <Faulty
+        message={
+          ["kind", "beforeGrams", "afterGrams", "liquidGrams", "pieceMm"]
+            .map(error)
+            .find((message) => message !== null) ?? null
+        }
+      />
       {answer && (
         <p className="soft pt-1 text-xs">
           {answer.skipped ? "passed over" : answer.typical ? "typical value" : "as weighed"}
@@ -144,9 +200,25 @@ function Weight({ label, name, field, value, typical, error, set }: WeightProps)
   );
 }
 
-function Act({ label, disabled, onClick, children }: { label: string; disabled?: boolean; onClick: () => void; children: React.ReactNode }) {
+function Act({
+  label,
+  disabled,
+  onClick,
+  children,
+}: {
+  label: string;
+  disabled?: boolean;
+  onClick: () => void;
+  children: React.ReactNode;
+}) {
   return (
-    <button className="btn btn-ghost btn-xs btn-square" aria-label={label} title={label} disabled={disabled} onClick={onClick}>
+    <button
+      className="btn btn-ghost btn-xs btn-square"
+      aria-label={label}
+      title={label}
+      disabled={disabled}
+      onClick={onClick}
+    >
       {children}
     </button>
   );

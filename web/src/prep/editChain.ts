@@ -9,7 +9,9 @@ export function editChain(editor: Editor, index: number, patch: Partial<ChainSpe
 
 /** Changes one step of a chain. */
 export function editStep(editor: Editor, index: number, step: number, patch: Partial<StepSpec>, tag?: string): void {
-  const steps = (editor.draft.preps?.[index]?.steps ?? []).map((each, at) => (at === step ? { ...each, ...patch } : each));
+  const steps = (editor.draft.preps?.[index]?.steps ?? []).map((each, at) =>
+    at === step ? { ...each, ...patch } : each,
+  );
   editChain(editor, index, { steps }, tag && `${step} ${tag}`);
 }
 

@@ -3,7 +3,10 @@ import type { StepAnswer, StepSpec } from "../api";
 export type StepKind = StepAnswer["kind"];
 
 /** The steps in words, in the order in which they are offered, with what is weighed at each. */
-export const STEPS: Record<StepKind, { name: string; liquid?: boolean; off?: boolean; added?: boolean; piece?: boolean; drained?: string; cools?: boolean }> = {
+export const STEPS: Record<
+  StepKind,
+  { name: string; liquid?: boolean; off?: boolean; added?: boolean; piece?: boolean; drained?: string; cools?: boolean }
+> = {
   trim: { name: "Trim or peel" },
   wash: { name: "Wash and drain" },
   grate: { name: "Grate", piece: true },
@@ -32,8 +35,10 @@ export const LIQUID_USES = [
 
 export const REMARKS: Record<string, string> = {
   "pressed-hard": "More than 60 % of its water was pressed out, which hands hardly do: check the weights.",
-  "still-hot": "It is still hot: let it cool before it meets the flour, or give it its temperature in Method, where the water follows.",
-  "hot-mash": "It is still hot. Hot mash goes into a dough, but it sticks, gives all its water at once and sets only as it cools: let it cool, or judge the dough half an hour later.",
+  "still-hot":
+    "It is still hot: let it cool before it meets the flour, or give it its temperature in Method, where the water follows.",
+  "hot-mash":
+    "It is still hot. Hot mash goes into a dough, but it sticks, gives all its water at once and sets only as it cools: let it cool, or judge the dough half an hour later.",
   "cools-too-slowly":
     "It takes longer to cool than the usual two hours to 21 °C. Spread it thin or put it in the cold; local food rules go first.",
   "not-boiled": "Dry pulses do not go into a dough as they are: soak and boil them first.",

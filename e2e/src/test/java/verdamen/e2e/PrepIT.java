@@ -207,7 +207,7 @@ public class PrepIT extends BrowserTest {
         PrepPage page = prep();
         page.prepare("spinach");
         page.addStep(0, "wilt");
-        driver().findElement(By.cssSelector("[data-step='0'] button[aria-label^='Put something in']"))
+        driver().findElement(By.cssSelector("[data-step='0'] button[aria-label^='Put in something']"))
                 .click();
         page.typeStep(0, 0, "ingredient", "garlic");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));

@@ -1,6 +1,7 @@
 package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.Aliases;
 
 /**
  * Where a line's figures come from; it changes nothing in the balance.
@@ -25,5 +26,12 @@ public record LineOrigin(
     /** This origin with another flour lot; null for the book's flour. */
     public LineOrigin withLot(@Nullable Long other) {
         return new LineOrigin(text, measure, quantity, other);
+    }
+
+    /** This origin with the code that its measure has now. */
+    LineOrigin withCurrentCodes(Aliases aliases) {
+        return measure == null
+                ? this
+                : new LineOrigin(text, aliases.current(Aliases.Kind.MEASURE, measure), quantity, lot);
     }
 }

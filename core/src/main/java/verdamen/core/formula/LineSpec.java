@@ -128,6 +128,7 @@ public record LineSpec(
     /** This line with the codes that rows of the book have now. */
     LineSpec withCurrentCodes(Aliases aliases) {
         return withIngredient(ingredient == null ? null : aliases.current(Kind.INGREDIENT, ingredient))
-                .withForm(form == null ? null : aliases.current(Kind.FORM, form));
+                .withForm(form == null ? null : aliases.current(Kind.FORM, form))
+                .withOrigin(origin == null ? null : origin.withCurrentCodes(aliases));
     }
 }

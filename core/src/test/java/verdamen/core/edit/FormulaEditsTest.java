@@ -1,0 +1,180 @@
+package verdamen.core.edit;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static verdamen.core.Doughs.BOOK;
+import static verdamen.core.Doughs.line;
+import static verdamen.core.Doughs.read;
+import static verdamen.core.Doughs.roti;
+import static verdamen.core.Doughs.spec;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import verdamen.core.RandomFormulas;
+import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
+import verdamen.core.balance.TooMuchWater;
+import verdamen.core.balance.WayOut;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Openness;
+import verdamen.core.model.RefusedException;
+import verdamen.core.model.Scale;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.StepKind;
+import verdamen.core.prep.StepSpec;
+
+public class FormulaEditsTest {
+
+    private static final FormulaEdit SET_WATER = edit("set-water", null, null, null);
+
+    private static FormulaEdit edit(
+            String kind, @Nullable Integer line, @Nullable String remedy, @Nullable String ingredient) {
+        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null);
+    }
+
+    private static EditedFormula apply(FormulaSpec spec, FormulaEdit edit) {
+        return FormulaEdits.apply(spec, edit, BOOK);
+    }
+
+    @Test
+    public void setWaterIsWhatTheBalanceAsksForAsAScaleShowsIt() {
+        EditedFormula edited = apply(roti(100), SET_WATER);
+        double needed = Scale.shown(Dough.of(read(roti(0))).waterNeeded());
+        assertEquals(edited.formula().lineOrNull(1).grams(), needed);
+        assertEquals(edited.changes(), List.of(new EditedFormula.MassChange(1, "water", 100.0, needed)));
+        assertEquals(apply(edited.formula(), SET_WATER).changes(), List.of(), "and once is enough");
+    }
+
+    @Test
+    public void setWaterFillsAnOpenLineAndTakesItsMark() {
+        FormulaSpec asNeeded = spec("roti", line("wheat-atta", 400), LineSpec.open("water", Openness.UNKNOWN_AMOUNT));
+        FormulaSpec set = apply(asNeeded, SET_WATER).formula();
+        assertNull(set.lineOrNull(1).open());
+        assertTrue(set.lineOrNull(1).grams() > 150);
+        assertEquals(read(set).openLines(), List.of());
+    }
+
+    @Test
+    public void setWaterSparesTheOtherWaterAndSaysWhatItChanged() {
+        FormulaSpec two = spec("roti", line("wheat-atta", 400), line("water", 90), line("water", 60));
+        EditedFormula edited = apply(two, SET_WATER);
+        assertEquals(edited.formula().lineOrNull(2).grams(), 60.0, "the other line keeps its water");
+        assertEquals(edited.changes().size(), 1);
+        FormulaSpec much = spec("roti", line("wheat-atta", 100), line("water", 400), line("water", 300));
+        double needed = Scale.shown(Dough.of(read(much)).waterNeeded());
+        FormulaSpec less = apply(much, SET_WATER).formula();
+        assertEquals(less.lineOrNull(1).grams() + less.lineOrNull(2).grams(), needed, 0.5);
+    }
+
+    @Test
+    public void setWaterAddsALineWhereThereIsNone() {
+        FormulaSpec set =
+                apply(spec("roti", line("wheat-atta", 400)), SET_WATER).formula();
+        assertEquals(set.lineOrNull(1).ingredient(), "water");
+    }
+
+    @DataProvider
+    Object[][] formulas() {
+        return RandomFormulas.rows(200);
+    }
+
+    @Test(dataProvider = "formulas")
+    public void waterSetIsRightWhateverTheFormula(FormulaSpec spec) {
+        EditedFormula edited = apply(spec, SET_WATER);
+        Balance balance = Balance.of(read(edited.formula()));
+        double off = balance.water().present() - Math.max(0, balance.water().needed());
+        assertEquals(off, 0, 1.5, "within what a scale shows of each line");
+    }
+
+    @Test
+    public void aWayOutLeadsWhereItsAnswerSaid() {
+        FormulaSpec wet = spec(
+                "roti", line("wheat-atta", 250), line("pumpkin-cooked", 420).withForm("puree"), line("salt-fine", 5));
+        TooMuchWater tooMuch = Balance.of(read(wet)).tooMuch();
+        assertNotNull(tooMuch);
+        for (WayOut way : tooMuch.waysOut()) {
+            FormulaEdit edit = edit("take-way-out", way.line(), way.remedy().code(), null);
+            if (way.obstacle() != null) {
+                assertThrows(RefusedException.class, () -> apply(wet, edit));
+                continue;
+            }
+            double left = Dough.of(read(apply(wet, edit).formula())).waterNeeded();
+            assertEquals(left, way.afterNeededGrams(), 1.5, way.remedy().code());
+        }
+    }
+
+    @Test
+    public void aLineIsPreparedFromWhatItWeighed() {
+        FormulaSpec plain = spec("roti", line("wheat-atta", 400), line("carrot-raw", 120));
+        FormulaSpec prepared = apply(plain, edit("prepare-line", 1, null, null)).formula();
+        ChainSpec chain = prepared.prepsOrNone().get(0);
+        assertEquals(chain.ingredient(), "carrot-raw");
+        assertEquals(chain.grams(), 120.0);
+        assertEquals(prepared.lineOrNull(1).prep(), chain.key());
+        assertNull(prepared.lineOrNull(1).ingredient());
+        read(prepared);
+        FormulaSpec more =
+                apply(prepared, edit("add-chain", null, null, "spinach-raw")).formula();
+        assertEquals(more.prepsOrNone().size(), 2);
+        assertEquals(more.prepsOrNone().stream().map(ChainSpec::key).distinct().count(), 2L);
+    }
+
+    @Test
+    public void whatIsUsuallyPutInAtAStepIsPutIn() {
+        FormulaSpec salted = spec("roti", line("wheat-atta", 400), LineSpec.ofPrep("p"))
+                .withPreps(List.of(new ChainSpec(
+                        "p", null, "courgette-raw", 300.0, null, List.of(StepSpec.of(StepKind.SALT_STAND)))));
+        FormulaEdit add = new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null);
+        StepSpec step =
+                apply(salted, add).formula().prepsOrNone().get(0).steps().get(0);
+        assertEquals(step.added().size(), 1);
+        assertEquals(step.added().get(0).ingredient(), "salt-fine");
+    }
+
+    @Test
+    public void aPhaseFollowsTheRestAsItIs() {
+        FormulaEdit chill = new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill");
+        FormulaSpec with = apply(roti(240), chill).formula();
+        assertEquals(with.methodOrNone().phases().size(), 2);
+        assertEquals(
+                with.methodOrNone().phases().get(0).minutes(), read(roti(240)).restMinutes());
+        assertEquals(with.methodOrNone().phases().get(1).kind(), "chill");
+    }
+
+    @Test
+    public void aLotsFiguresComeAndGo() {
+        FormulaEdit carry = new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null);
+        LineSpec carried = apply(roti(240), carry).formula().lineOrNull(0);
+        assertEquals(carried.measured().moisturePct(), 12.5);
+        assertEquals(carried.origin().lot(), Long.valueOf(7));
+        FormulaEdit book = new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null);
+        FormulaSpec again = apply(roti(240).withLine(0, carried), book).formula();
+        assertEquals(again, roti(240));
+    }
+
+    @DataProvider
+    Object[][] refused() {
+        return new Object[][] {
+            {edit(null, null, null, null)},
+            {edit("bake", null, null, null)},
+            {edit("take-way-out", null, "more-flour", null)},
+            {edit("prepare-line", 9, null, null)},
+            {edit("prepare-line", -1, null, null)},
+            {edit("add-chain", null, null, "sawdust")},
+            {edit("use-equivalent", 0, null, null)},
+            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null)},
+            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap")},
+        };
+    }
+
+    @Test(dataProvider = "refused")
+    public void whatCannotBeDoneIsRefused(FormulaEdit edit) {
+        assertThrows(RefusedException.class, () -> apply(roti(240), edit));
+    }
+}

@@ -1,0 +1,63 @@
+import { describe, expect, it } from "vitest";
+import type { Kitchen } from "../api";
+import { figuresOf } from "./units";
+
+const METRIC = { massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen;
+const US = { massUnit: "oz", temperatureUnit: "F", decimalMark: "comma", dateOrder: "month-day" } as Kitchen;
+
+describe("figures of a metric kitchen", () => {
+  const figures = figuresOf(METRIC);
+
+  it.each([
+    [0, "0 g"],
+    [0.04, "0 g"],
+    [-0.04, "0 g"],
+    [5.27, "5.3 g"],
+    [5.02, "5 g"],
+    [19.96, "20 g"],
+    [247.6, "248 g"],
+    [-12.34, "−12.3 g"],
+    [12_345.6, "12346 g"],
+  ])("writes a mass of %d g as %s", (grams, words) => {
+    expect(figures.mass(grams)).toBe(words);
+  });
+
+  it.each([
+    [1.8, "1.8 %"],
+    [2, "2 %"],
+    [62.4, "62 %"],
+  ])("writes %d percent as %s", (pct, words) => {
+    expect(figures.percent(pct)).toBe(words);
+  });
+
+  it.each([
+    ["", null],
+    ["  12,5 ", 12.5],
+    [".5", 0.5],
+    ["−4", -4],
+    ["12.", 12],
+    ["lots", NaN],
+    ["1e400", NaN],
+    ["1 000", NaN],
+  ])("reads %j as %s", (text, value) => {
+    expect(figures.parse(text)).toBe(value);
+  });
+});
+
+describe("figures of a US kitchen with a decimal comma", () => {
+  const figures = figuresOf(US);
+
+  it("writes ounces and degrees Fahrenheit", () => {
+    expect(figures.mass(100)).toBe("3,53 oz");
+    expect(figures.mass(1000)).toBe("35,3 oz");
+    expect(figures.temperature(35)).toBe("95 °F");
+  });
+
+  it.each([0.1, 28.35, 400])("reads back what it writes of %d g", (grams) => {
+    expect(figures.gramsFromMassUnit(figures.massUnitFromGrams(grams))).toBeCloseTo(grams, 9);
+  });
+
+  it.each([-18, 0, 37, 260])("reads back what it writes of %d °C", (celsius) => {
+    expect(figures.celsiusFromDegrees(figures.degreesFromCelsius(celsius))).toBeCloseTo(celsius, 9);
+  });
+});

@@ -1,0 +1,44 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import type { Kitchen, ProblemFault } from "../api";
+import { figuresOf } from "../figures";
+import { faultWords } from "./faults";
+
+const FIGURES = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
+const OUNCES = figuresOf({ massUnit: "oz", temperatureUnit: "F", decimalMark: "comma", dateOrder: "iso" } as Kitchen);
+
+const fault = (code: string, field: string, value: string | null, limit: number | null) =>
+  ({ code, field, value, limit, line: null }) as unknown as ProblemFault;
+
+/** Every code that the API may answer, from its document. */
+const CODES: string[] = (() => {
+  const document = JSON.parse(readFileSync("../server/openapi.json", "utf8"));
+  const found = JSON.stringify(document).match(/"enum":\[("[a-z-]+",?)*"not-a-number"[^\]]*\]/);
+  return JSON.parse(`{${found?.[0] ?? '"enum":[]'}}`).enum;
+})();
+
+describe("the words of a fault", () => {
+  it("stand for every code of the API", () => {
+    expect(CODES.length).toBeGreaterThan(15);
+    for (const code of CODES) {
+      const words = faultWords(fault(code, "lines[2].grams", "12", 10), FIGURES);
+      expect(words, code).toMatch(/^[A-Z“].*\.$/);
+      expect(words, code).not.toContain(code.includes("-") ? code : "undefined");
+    }
+  });
+
+  it("are in the kitchen's units", () => {
+    const heavy = fault("too-large", "lines[0].grams", "2000000", 1_000_000);
+    expect(faultWords(heavy, FIGURES)).toBe("The weight is 2000000 g; it must be at most 1000000 g.");
+    expect(faultWords(heavy, OUNCES)).toContain("oz");
+    expect(faultWords(fault("too-large", "method.temperatures.doughC", "90", 60), OUNCES)).toBe(
+      "The dough temperature is 194 °F; it must be at most 140 °F.",
+    );
+  });
+
+  it("count characters and entries as they are", () => {
+    expect(faultWords(fault("too-long", "name", "130", 120), FIGURES)).toBe(
+      "The name has 130 characters; at most 120 are kept.",
+    );
+  });
+});
