@@ -223,7 +223,7 @@ public class HandlingIT extends StationTest {
         page.addLine("whole rye", "20");
         page.settled();
         go("Method");
-        waitForText("[data-caution=raw-flour]", "rye-whole");
+        waitForText("[data-caution=raw-flour]", "Whole rye flour");
     }
 
     @Test
