@@ -31,6 +31,16 @@ describe("figures of a metric kitchen", () => {
   });
 
   it.each([
+    [0.49, 0, false],
+    [0.5, 0, true],
+    [-0.06, 1, true],
+    [0.04, 1, false],
+  ])("says whether %d rounded to %d decimals shows", (value, decimals, shows) => {
+    expect(figures.shows(value, decimals)).toBe(shows);
+    expect(/[1-9]/.test(figures.number(value, decimals))).toBe(shows);
+  });
+
+  it.each([
     ["", null],
     ["  12,5 ", 12.5],
     [".5", 0.5],

@@ -14,6 +14,8 @@ export interface Figures {
   percent(pct: number): string;
   /** A number with so many decimals at most. */
   number(value: number, decimals: number): string;
+  /** Whether anything is left of a number once it is rounded to so many decimals. */
+  shows(value: number, decimals: number): boolean;
   /** A temperature with its unit. */
   temperature(celsius: number): string;
   /** A date and time of day. */
@@ -65,6 +67,7 @@ export function figuresOf(kitchen: Kitchen): Figures {
     massUnit: ounces ? "oz" : "g",
     temperatureUnit: fahrenheit ? "F" : "C",
     number,
+    shows: (value, decimals) => Math.abs(value) >= 10 ** -decimals / 2,
     massNumber,
     mass: (grams) => `${massNumber(grams)} ${ounces ? "oz" : "g"}`,
     percent,

@@ -36,7 +36,7 @@ export function fixWords(fix: Fix, name: (code: string | null | undefined) => st
     case "bench-flour":
       return `Dust with about ${grams} for the whole dough, or wet or oil hands and bench.`;
     case "less-bench-flour":
-      return Math.abs(amount) < 0.5
+      return !f.shows(amount, 0)
         ? "Brush the flour off before it goes on the griddle."
         : `${grams} less flour on the bench, and brush it off.`;
     case "stronger-flour":
@@ -80,7 +80,7 @@ export function fixWords(fix: Fix, name: (code: string | null | undefined) => st
     case "press-filling":
       return what ? `Take ${grams} out of the ${what} of the filling.` : "Press the filling.";
     case "less-filling":
-      return fix.amount == null || Math.abs(amount) < 0.5
+      return fix.amount == null || !f.shows(amount, 0)
         ? "A little less filling in each."
         : `${grams} less filling in each piece.`;
   }

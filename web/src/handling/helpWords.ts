@@ -39,13 +39,13 @@ export function helpWords(help: Help, name: Name, f: Figures): string {
 /** What a help costs elsewhere, in words. */
 export function helpCosts(help: Help, f: Figures): string[] {
   const costs: string[] = [];
-  if (Math.abs(help.waterChangeGrams) >= 0.5) {
+  if (f.shows(help.waterChangeGrams, 0)) {
     costs.push(`${help.waterChangeGrams > 0 ? "+" : "−"}${f.mass(Math.abs(help.waterChangeGrams))} water`);
   }
-  if (Math.abs(help.wholeGrainChangePct) >= 0.05) {
+  if (f.shows(help.wholeGrainChangePct, 1)) {
     costs.push(`${f.number(help.wholeGrainChangePct, 1)} points of whole grain`);
   }
-  if (Math.abs(help.inclusionChangeGrams) >= 0.5) {
+  if (f.shows(help.inclusionChangeGrams, 0)) {
     costs.push(`${help.inclusionChangeGrams > 0 ? "+" : "−"}${f.mass(Math.abs(help.inclusionChangeGrams))} inclusion`);
   }
   return costs;

@@ -32,7 +32,7 @@ const WORDS: Record<Slip["kind"], (of: Read, words: string, f: Figures) => strin
 /** Salt that inclusions bring along, where it is enough to tell. */
 function along(of: Read, f: Figures): string {
   const pct = of("INCLUSION_SALT_PCT");
-  return pct < 0.05 ? "" : `, and ${f.number(pct, 1)} % more comes along in the inclusions`;
+  return f.shows(pct, 1) ? `, and ${f.number(pct, 1)} % more comes along in the inclusions` : "";
 }
 
 function factorMeans(factor: number): string {
