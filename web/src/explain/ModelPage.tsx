@@ -143,7 +143,7 @@ function Coefficients({ figures: given }: { figures: Figure[] }) {
               {figures.number(figure.value, 4).replace(/[.,]?0+$/, "") || "0"} {UNITS[figure.unit]}
             </td>
             <td>
-              {figure.rationale} <span className="soft text-xs">({figure.sureness} sureness)</span>
+              {figure.rationale} <span className="soft text-xs">({figure.confidence} confidence)</span>
             </td>
           </tr>
         ))}

@@ -5,7 +5,7 @@ import { useFigures } from "../figures";
 import { materialFill, Steps } from "../parts";
 import { crossPieces, enlargement, scatter, SECTION, TOP } from "./discGeometry";
 
-type Disc = HandlingAnswer["sheet"]["disc"];
+type Disc = HandlingAnswer["dough"]["disc"];
 
 interface DiscViewProps {
   disc: Disc;

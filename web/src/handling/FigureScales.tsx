@@ -25,8 +25,8 @@ const SCALES: Record<Figure, Scale> = {
   gluten: { from: 0, to: () => 130, limit: () => null, better: "high", term: "gluten" },
   "min-sheet": {
     from: 0,
-    to: (answer) => Math.max(4, 2 * answer.sheet.disc.sheetMm),
-    limit: (answer) => answer.sheet.disc.sheetMm,
+    to: (answer) => Math.max(4, 2 * answer.dough.disc.sheetMm),
+    limit: (answer) => answer.dough.disc.sheetMm,
     better: "low",
   },
   stick: RISK,
@@ -47,7 +47,7 @@ export const FigureScales = memo(function FigureScales({ answer, name }: FigureS
   return (
     <section aria-label="How it handles">
       <h2 className="section-title pb-1">How it handles when rolled</h2>
-      {answer.sheet.reasons.map((reason) => (
+      {answer.dough.reasons.map((reason) => (
         <FigureRow
           key={reason.figure}
           reason={reason}
@@ -75,7 +75,7 @@ function FigureRow({ reason, answer, open, onToggle, name }: FigureRowProps) {
   const limit = scale.limit(answer);
   const place = (at: number) =>
     `${Math.max(0, Math.min(100, (100 * (at - scale.from)) / (scale.to(answer) - scale.from)))}%`;
-  const helps = answer.sheet.helps.find(({ figure }) => figure === reason.figure)?.helps ?? [];
+  const helps = answer.dough.helps.find(({ figure }) => figure === reason.figure)?.helps ?? [];
   return (
     <div className="hairline border-t first-of-type:border-t-0" data-figure={reason.figure}>
       <button

@@ -38,7 +38,7 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
           </div>
           <div className="grid gap-x-10 gap-y-6 pt-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
             <FigureScales answer={answer} name={name} />
-            <DiscView disc={answer.sheet.disc} editor={editor} name={name} />
+            <DiscView disc={answer.dough.disc} editor={editor} name={name} />
           </div>
           <div className="hairline grid gap-x-10 gap-y-6 border-t pt-4 lg:grid-cols-2">
             <div>

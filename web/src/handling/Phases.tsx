@@ -31,7 +31,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
   const change = (index: number, patch: Partial<Phase>) =>
     set(phases.map((phase, at) => (at === index ? { ...phase, ...patch } : phase)));
   const add = useFormulaEdit(editor);
-  const { picture } = answer.sheet;
+  const { picture } = answer.dough;
   const rest = Math.round(picture.rollAtMinute - picture.kneadedAtMinute);
   return (
     <section aria-label="Between kneading and rolling" className="pt-2 text-sm">

@@ -23,7 +23,7 @@ interface RollingChartProps {
 /** Softness with its uncertainty and spring-back over time, both limits, the window shaded, the moments named. */
 export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
   const figures = useFigures();
-  const { picture } = answer.sheet;
+  const { picture } = answer.dough;
   const { style } = answer;
   const chart = useMemo(() => chartOf(answer), [answer]);
   const { x, y, springY, floor } = chart;

@@ -2,7 +2,7 @@ import type { HandlingAnswer } from "../api";
 import { ActionButton, type Editor, useFormulaEdit } from "../formula";
 import { type Figures, useFigures } from "../figures";
 
-type Picture = HandlingAnswer["sheet"]["picture"];
+type Picture = HandlingAnswer["dough"]["picture"];
 
 interface WindowWordsProps {
   answer: HandlingAnswer;
@@ -14,7 +14,7 @@ interface WindowWordsProps {
 export function WindowWords({ answer, editor, name }: WindowWordsProps) {
   const figures = useFigures();
   const change = useFormulaEdit(editor);
-  const { picture } = answer.sheet;
+  const { picture } = answer.dough;
   return (
     <div className="max-w-4xl">
       <p className="font-display text-2xl leading-snug" data-testid="window-words">

@@ -8,7 +8,7 @@ function answer(softness: (minute: number) => number | null): HandlingAnswer {
   const values = MINUTES.map(softness);
   return {
     style: { softnessLow: 0.95, softnessHigh: 1.1, springLimitPct: 10 },
-    sheet: {
+    dough: {
       picture: {
         horizon: 180,
         curve: {

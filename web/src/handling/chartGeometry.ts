@@ -19,7 +19,7 @@ interface Label {
 }
 
 export function chartOf(answer: HandlingAnswer) {
-  const { picture } = answer.sheet;
+  const { picture } = answer.dough;
   const { style } = answer;
   const minutes = picture.curve.minutes;
   const floor = VIEW.height - PLOT.bottom;
@@ -90,7 +90,7 @@ function ticks(horizon: number): number[] {
   return Array.from({ length: Math.floor(horizon / step) + 1 }, (_, at) => at * step);
 }
 
-function labels(moments: HandlingAnswer["sheet"]["picture"]["moments"], x: (minute: number) => number): Label[] {
+function labels(moments: HandlingAnswer["dough"]["picture"]["moments"], x: (minute: number) => number): Label[] {
   const ends: number[] = Array.from({ length: ROWS }, () => -Infinity);
   return moments.map(({ kind, minute }) => {
     const left = x(minute) + LABEL_WIDTH > VIEW.width;
@@ -112,7 +112,7 @@ export interface Stretch {
   celsius: number;
 }
 
-function phases({ phases, kneadedAtMinute, rollAtMinute }: HandlingAnswer["sheet"]["picture"]): Stretch[] {
+function phases({ phases, kneadedAtMinute, rollAtMinute }: HandlingAnswer["dough"]["picture"]): Stretch[] {
   if (phases.length === 0) {
     return [{ kind: "rest", from: kneadedAtMinute, to: rollAtMinute, celsius: 0 }];
   }

@@ -1,6 +1,6 @@
 import type { HandlingAnswer } from "../api";
 
-type Disc = HandlingAnswer["sheet"]["disc"];
+type Disc = HandlingAnswer["dough"]["disc"];
 
 /** The drawing of the piece. Sizes are the core's; only where a piece happens to lie is drawn by chance. */
 export const TOP = { size: 220, margin: 6 };

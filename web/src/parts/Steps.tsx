@@ -1,10 +1,10 @@
 import { Link } from "react-router";
-import type { Step } from "../api";
+import type { ExplanationStep } from "../api";
 import { useFigures } from "../figures";
 import { stepWords } from "../words";
 
 /** An explanation, step by step. */
-export function Steps({ steps }: { steps: Step[] }) {
+export function Steps({ steps }: { steps: ExplanationStep[] }) {
   const figures = useFigures();
   return (
     <ul className="flex flex-col gap-1">

@@ -1,4 +1,4 @@
-import type { Step, Term } from "../api";
+import type { ExplanationStep, Term } from "../api";
 import type { Figures } from "../figures";
 
 type Symbol = Term["symbol"];
@@ -13,12 +13,12 @@ export interface StepWords {
 }
 
 /** Every rule of the core in words. The figures are the core's; nothing is worked out here. */
-export function stepWords(step: Step, figures: Figures): StepWords {
+export function stepWords(step: ExplanationStep, figures: Figures): StepWords {
   const read: Read = (symbol) => step.inputs.find((term) => term.symbol === symbol)?.value ?? NaN;
   return RULES[step.rule](read, step.value, figures);
 }
 
-const RULES: Record<Step["rule"], (read: Read, value: number, figures: Figures) => StepWords> = {
+const RULES: Record<ExplanationStep["rule"], (read: Read, value: number, figures: Figures) => StepWords> = {
   FLOUR_DRINKS: (read, value, f) => ({
     says: `drinks ${f.mass(value)}`,
     sum: `${f.mass(read("MASS"))} × ${share(f, read("ABSORPTION"))} absorption × ${f.number(read("COATING"), 2)} not coated × ${share(f, read("UPTAKE"))} taken up`,

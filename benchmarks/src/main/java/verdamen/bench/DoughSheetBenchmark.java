@@ -12,7 +12,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import verdamen.core.DoughSheet;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
@@ -68,7 +68,7 @@ public class DoughSheetBenchmark {
 
     /** Reads and evaluates the formula, with every reason. */
     @Benchmark
-    public DoughSheet evaluate() {
-        return DoughSheet.of(FormulaReader.read(formula, book));
+    public Evaluation evaluate() {
+        return Evaluation.of(FormulaReader.read(formula, book));
     }
 }

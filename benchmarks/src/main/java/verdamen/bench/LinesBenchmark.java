@@ -14,11 +14,11 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import verdamen.core.DoughSheet;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.handling.HandlingSheet;
+import verdamen.core.handling.HandlingAnswer;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -49,13 +49,13 @@ public class LinesBenchmark {
 
     /** Balance, with every reason. */
     @Benchmark
-    public DoughSheet balance() {
-        return DoughSheet.of(FormulaReader.read(formula, book));
+    public Evaluation balance() {
+        return Evaluation.of(FormulaReader.read(formula, book));
     }
 
     /** Handling, with every reason and help. */
     @Benchmark
-    public HandlingSheet handling() {
-        return HandlingSheet.of(FormulaReader.read(formula, book));
+    public HandlingAnswer handling() {
+        return HandlingAnswer.of(FormulaReader.read(formula, book));
     }
 }

@@ -18,7 +18,7 @@ import verdamen.core.caution.Cautions;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.handling.HandlingSheet;
+import verdamen.core.handling.HandlingAnswer;
 import verdamen.core.handling.RollingPicture;
 import verdamen.core.method.Comparison;
 import verdamen.core.pantry.Pantry;
@@ -64,8 +64,8 @@ public class StationsBenchmark {
 
     /** Everything of Handling: window, figures with reasons, helps, disc. */
     @Benchmark
-    public HandlingSheet handling() {
-        return HandlingSheet.of(FormulaReader.read(formula, book));
+    public HandlingAnswer handling() {
+        return HandlingAnswer.of(FormulaReader.read(formula, book));
     }
 
     /** Every school of every question. */

@@ -12,12 +12,13 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.LedgerRow;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.handling.Reason;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Pantry;
@@ -57,7 +58,7 @@ public class ExplanationsTest {
 
     @Test(dataProvider = "formulas300")
     public void everyStepRecomputesToItsValue(FormulaSpec spec) {
-        DoughSheet sheet = DoughSheet.of(FormulaReader.read(spec, BOOK));
+        Evaluation sheet = Evaluation.of(FormulaReader.read(spec, BOOK));
         Balance balance = sheet.balance();
         for (LedgerRow row : balance.ledger()) {
             recompute(row.bringsSteps(), row.bringsGrams());
@@ -73,10 +74,10 @@ public class ExplanationsTest {
 
     @Test(dataProvider = "formulas300")
     public void theVarianceOfAllLinesIsThatOfTheWater(FormulaSpec spec) {
-        Balance balance = DoughSheet.of(FormulaReader.read(spec, BOOK)).balance();
+        Balance balance = Evaluation.of(FormulaReader.read(spec, BOOK)).balance();
         double variance = balance.water().variances().stream()
                 .flatMap(part -> part.steps().stream())
-                .mapToDouble(Step::value)
+                .mapToDouble(ExplanationStep::value)
                 .sum();
         assertEquals(
                 Math.sqrt(variance),
@@ -92,13 +93,13 @@ public class ExplanationsTest {
         }
     }
 
-    private static void recompute(List<Step> steps, double value) {
+    private static void recompute(List<ExplanationStep> steps, double value) {
         steps.forEach(ExplanationsTest::recompute);
         double last = steps.isEmpty() ? 0 : steps.get(steps.size() - 1).value();
         assertEquals(last, value, EPSILON * (1 + Math.abs(value)));
     }
 
-    private static void recompute(Step step) {
+    private static void recompute(ExplanationStep step) {
         Map<Symbol, Double> values = new EnumMap<>(Symbol.class);
         for (Term term : step.inputs()) {
             values.put(term.symbol(), term.value());

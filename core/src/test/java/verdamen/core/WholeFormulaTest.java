@@ -13,13 +13,14 @@ import verdamen.core.balance.Dough;
 import verdamen.core.balance.Filling;
 import verdamen.core.balance.Filling.FillingWayOut;
 import verdamen.core.caution.Cautions;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.handling.BenchAdvice;
 import verdamen.core.handling.Diagnosis;
-import verdamen.core.handling.HandlingSheet;
+import verdamen.core.handling.FormulaHandling;
 import verdamen.core.handling.Spill;
 import verdamen.core.method.Comparison;
 import verdamen.core.method.WaterTemperature;
@@ -55,8 +56,8 @@ public class WholeFormulaTest {
         for (int at = 0; at < FORMULAS; at++) {
             Formula formula = formulas.get(at);
             String what = specs.get(at).toString();
-            Finite.check(what, DoughSheet.of(formula));
-            Finite.check(what, HandlingSheet.of(formula));
+            Finite.check(what, Evaluation.of(formula));
+            Finite.check(what, FormulaHandling.of(formula));
             Finite.check(what, WaterTemperature.of(formula));
             Finite.check(what, Filling.of(formula).orElse(null));
             Finite.check(what, Facts.of(formula, Map.of()));

@@ -13,6 +13,7 @@ import verdamen.core.WorkedCases.WorkedCase;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.LedgerRow;
 import verdamen.core.balance.Water;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.handling.Handling;
 import verdamen.core.pantry.Pantry;
@@ -80,7 +81,7 @@ public class WorkedCasesTest {
 
     @Test(dataProvider = "cases")
     public void givesTheHandlingOfEachWorkedCase(WorkedCase worked) {
-        DoughSheet sheet = sheet(worked);
+        Evaluation sheet = sheet(worked);
         Handling handling = sheet.handling();
         JsonNode expected = worked.expected().get("handling");
         same(handling.puff(), expected, "puff");
@@ -102,8 +103,8 @@ public class WorkedCasesTest {
         }
     }
 
-    private static DoughSheet sheet(WorkedCase worked) {
-        return DoughSheet.of(FormulaReader.read(worked.request(), BOOK));
+    private static Evaluation sheet(WorkedCase worked) {
+        return Evaluation.of(FormulaReader.read(worked.request(), BOOK));
     }
 
     private static void same(@Nullable Double actual, JsonNode expected, String field) {

@@ -3,8 +3,8 @@ package verdamen.core.balance;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -31,7 +31,7 @@ public record Balance(
         Water water,
         double rollAtMinute,
         @Nullable Double softness,
-        List<Step> softnessSteps,
+        List<ExplanationStep> softnessSteps,
         double bringsGrams,
         double drinksGrams,
         List<LedgerRow> ledger,
@@ -60,8 +60,8 @@ public record Balance(
                 TooMuchWater.of(dough, dough.moment(minute)).orElse(null));
     }
 
-    private static Step softnessStep(Dough dough, double minute, double softness) {
-        return new Step(
+    private static ExplanationStep softnessStep(Dough dough, double minute, double softness) {
+        return new ExplanationStep(
                 Rule.SOFTNESS,
                 List.of(
                         Term.grams(Symbol.BRINGS, dough.bringsGrams(minute)),

@@ -173,12 +173,12 @@ public final class Dough {
     public record Shift(Line line, double grams) {}
 
     /** The line that drinks most between two minutes; null when nothing drinks any more. */
-    public @Nullable Shift thirstiest(double from, double to) {
+    public @Nullable Shift strongestDrinker(double from, double to) {
         return most(account -> account.drinks(moment(to)) - account.drinks(moment(from)));
     }
 
     /** The line that lets go of most water between two minutes; null when nothing does. */
-    public @Nullable Shift weepiest(double from, double to) {
+    public @Nullable Shift strongestReleaser(double from, double to) {
         return most(account -> account.brings(moment(to)) - account.brings(moment(from)));
     }
 

@@ -13,8 +13,8 @@ import verdamen.core.formula.Part;
 import verdamen.core.formula.Pieces;
 import verdamen.core.formula.Seal;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -51,7 +51,7 @@ public record Filling(
         @Nullable Double perPieceGrams,
         @Nullable Double doughPerPieceGrams,
         List<FillingWayOut> waysOut,
-        List<Step> steps) {
+        List<ExplanationStep> steps) {
 
     private static final double PERCENT = 100;
     private static final double MOST_COOKED_OFF = 0.95;
@@ -136,7 +136,7 @@ public record Filling(
                     count == null ? null : Double.valueOf(grams / count),
                     count == null ? null : Double.valueOf(pieces.doughGrams()),
                     tooWet ? waysOut() : List.of(),
-                    List.of(new Step(
+                    List.of(new ExplanationStep(
                             Rule.FILLING_FREE_WATER,
                             List.of(
                                     Term.grams(Symbol.FREE_WATER, weeps()),

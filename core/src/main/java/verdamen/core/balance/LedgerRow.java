@@ -2,7 +2,7 @@ package verdamen.core.balance;
 
 import java.util.List;
 import verdamen.core.formula.LineSource;
-import verdamen.core.model.Step;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.pantry.Material;
 
 /**
@@ -32,5 +32,5 @@ public record LedgerRow(
         boolean starterHalf,
         LineSource source,
         boolean measured,
-        List<Step> bringsSteps,
-        List<Step> drinksSteps) {}
+        List<ExplanationStep> bringsSteps,
+        List<ExplanationStep> drinksSteps) {}

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import verdamen.core.balance.WaterAccount.UptakeParts;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
 import verdamen.core.pantry.Form;
@@ -45,7 +45,7 @@ final class LedgerWriter {
                 drinksSteps(account));
     }
 
-    private List<Step> bringsSteps(WaterAccount account) {
+    private List<ExplanationStep> bringsSteps(WaterAccount account) {
         DoughRow row = account.row();
         double grams = account.brings(at);
         if (account.release() != null) {
@@ -82,7 +82,7 @@ final class LedgerWriter {
                 });
     }
 
-    private List<Step> inclusionBrings(WaterAccount account, Release release) {
+    private List<ExplanationStep> inclusionBrings(WaterAccount account, Release release) {
         DoughRow row = account.row();
         Form form = row.line().form();
         if (form == null) {
@@ -111,7 +111,7 @@ final class LedgerWriter {
                         Term.factor(FAT_SHARE, row.fatShare())));
     }
 
-    private List<Step> drinksSteps(WaterAccount account) {
+    private List<ExplanationStep> drinksSteps(WaterAccount account) {
         DoughRow row = account.row();
         UptakeParts parts = account.uptakeParts();
         if (parts != null) {
@@ -130,8 +130,8 @@ final class LedgerWriter {
                 Term.factor(HOLD, form.holdGPerGSolids())));
     }
 
-    private List<Step> uptake(WaterAccount account, UptakeParts parts) {
-        List<Step> steps = new ArrayList<>();
+    private List<ExplanationStep> uptake(WaterAccount account, UptakeParts parts) {
+        List<ExplanationStep> steps = new ArrayList<>();
         Term mass = Term.grams(MASS, account.row().grams());
         Term book = Term.factor(BOOK_ABSORPTION, parts.bookAbsorption());
         Term hot = Term.factor(HOT_WATER, parts.hotWater());
@@ -174,11 +174,11 @@ final class LedgerWriter {
         return Term.factor(SOFTENING, factor);
     }
 
-    private static Step grams(Rule rule, double grams, Term... inputs) {
-        return new Step(rule, List.of(inputs), grams, Unit.GRAMS);
+    private static ExplanationStep grams(Rule rule, double grams, Term... inputs) {
+        return new ExplanationStep(rule, List.of(inputs), grams, Unit.GRAMS);
     }
 
-    private static Step factor(Rule rule, double factor, Term... inputs) {
-        return new Step(rule, List.of(inputs), factor, Unit.FACTOR);
+    private static ExplanationStep factor(Rule rule, double factor, Term... inputs) {
+        return new ExplanationStep(rule, List.of(inputs), factor, Unit.FACTOR);
     }
 }

@@ -1,7 +1,7 @@
 package verdamen.core.balance;
 
 import java.util.List;
-import verdamen.core.model.Step;
+import verdamen.core.model.ExplanationStep;
 
 /**
  * How much one line adds to the uncertainty of the water needed.
@@ -12,4 +12,5 @@ import verdamen.core.model.Step;
  * @param fromAbsorption whether most of it comes from the absorption rather than from the weighing
  * @param steps its parts, in g²
  */
-public record Variance(int line, String ingredient, double share, boolean fromAbsorption, List<Step> steps) {}
+public record Variance(
+        int line, String ingredient, double share, boolean fromAbsorption, List<ExplanationStep> steps) {}

@@ -3,7 +3,7 @@ package verdamen.core.balance;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
-import verdamen.core.model.Step;
+import verdamen.core.model.ExplanationStep;
 
 /**
  * The plain water a dough needs, whatever plain water it has now.
@@ -37,7 +37,7 @@ public record Water(
         double missing,
         double toSet,
         Standing standing,
-        List<Step> steps,
+        List<ExplanationStep> steps,
         @Nullable WeighNext weighNext,
         List<Variance> variances) {
 

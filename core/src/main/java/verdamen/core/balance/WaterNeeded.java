@@ -10,9 +10,9 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Scale;
-import verdamen.core.model.Step;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
 import verdamen.core.pantry.Behaviour;
@@ -40,7 +40,7 @@ final class WaterNeeded {
 
     Water water() {
         double needed = grams();
-        Map<Integer, List<Step>> parts = varianceParts();
+        Map<Integer, List<ExplanationStep>> parts = varianceParts();
         double variance = parts.values().stream().mapToDouble(WaterNeeded::sum).sum();
         double sd = Math.sqrt(variance);
         double width = Coefficient.RANGE_WIDTH.value() * sd;
@@ -62,7 +62,7 @@ final class WaterNeeded {
                 needed - present,
                 Scale.shown(Math.max(0, needed)),
                 Standing.of(present, needed - width, high),
-                List.of(new Step(
+                List.of(new ExplanationStep(
                         Rule.WATER_NEEDED,
                         List.of(
                                 Term.softness(TARGET, target),
@@ -129,14 +129,14 @@ final class WaterNeeded {
         return new Additions(full, each, holdBack - full * each);
     }
 
-    private Map<Integer, List<Step>> varianceParts() {
-        Map<Integer, List<Step>> parts = new TreeMap<>();
+    private Map<Integer, List<ExplanationStep>> varianceParts() {
+        Map<Integer, List<ExplanationStep>> parts = new TreeMap<>();
         for (WaterAccount account : dough.accounts()) {
             DoughRow row = account.row();
             if (row.isPlainWater() || row.isFromBench() || row.grams() == 0) {
                 continue;
             }
-            List<Step> steps = parts.computeIfAbsent(row.line().index(), line -> new ArrayList<>());
+            List<ExplanationStep> steps = parts.computeIfAbsent(row.line().index(), line -> new ArrayList<>());
             double drinks = account.drinks(at);
             double perGram = perGram(account);
             steps.add(squared(
@@ -158,7 +158,7 @@ final class WaterNeeded {
         return parts;
     }
 
-    private List<Variance> variances(Map<Integer, List<Step>> parts, double variance) {
+    private List<Variance> variances(Map<Integer, List<ExplanationStep>> parts, double variance) {
         if (variance == 0) {
             return List.of();
         }
@@ -178,19 +178,19 @@ final class WaterNeeded {
         return dough.line(line).ingredient().code();
     }
 
-    private static boolean isFromAbsorption(List<Step> steps) {
+    private static boolean isFromAbsorption(List<ExplanationStep> steps) {
         double absorption = steps.stream()
                 .filter(step -> step.rule() == Rule.VARIANCE_FROM_ABSORPTION)
-                .mapToDouble(Step::value)
+                .mapToDouble(ExplanationStep::value)
                 .sum();
         return absorption > sum(steps) / 2;
     }
 
-    private static double sum(List<Step> steps) {
-        return steps.stream().mapToDouble(Step::value).sum();
+    private static double sum(List<ExplanationStep> steps) {
+        return steps.stream().mapToDouble(ExplanationStep::value).sum();
     }
 
-    private static Step squared(Rule rule, double deviation, Term... inputs) {
-        return new Step(rule, List.of(inputs), deviation * deviation, Unit.GRAMS_SQUARED);
+    private static ExplanationStep squared(Rule rule, double deviation, Term... inputs) {
+        return new ExplanationStep(rule, List.of(inputs), deviation * deviation, Unit.GRAMS_SQUARED);
     }
 }

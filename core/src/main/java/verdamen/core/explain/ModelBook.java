@@ -6,8 +6,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Confidence;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Sureness;
 import verdamen.core.model.Table;
 import verdamen.core.model.Unit;
 
@@ -17,7 +17,7 @@ import verdamen.core.model.Unit;
  * @param chapters the chapters, with every rule
  * @param others the coefficients that belong to no rule
  */
-public record ModelBook(List<Chapter> chapters, List<Figure> others) {
+public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
 
     private static final ModelBook BOOK = load();
 
@@ -40,7 +40,7 @@ public record ModelBook(List<Chapter> chapters, List<Figure> others) {
      * @param says it in words
      * @param coefficients its coefficients
      */
-    public record RuleEntry(Rule rule, String formula, String says, List<Figure> coefficients) {}
+    public record RuleEntry(Rule rule, String formula, String says, List<CoefficientEntry> coefficients) {}
 
     /**
      * A coefficient.
@@ -48,17 +48,17 @@ public record ModelBook(List<Chapter> chapters, List<Figure> others) {
      * @param name its name in the code
      * @param value its value, in {@code unit}
      * @param unit its unit
-     * @param sureness how well it is known
+     * @param confidence how well it is known
      * @param rationale what it stands for and why it has this size
      */
-    public record Figure(String name, double value, Unit unit, Sureness sureness, String rationale) {
+    public record CoefficientEntry(String name, double value, Unit unit, Confidence confidence, String rationale) {
 
-        static Figure of(Coefficient coefficient) {
-            return new Figure(
+        static CoefficientEntry of(Coefficient coefficient) {
+            return new CoefficientEntry(
                     coefficient.name(),
                     coefficient.value(),
                     coefficient.unit(),
-                    coefficient.sureness(),
+                    coefficient.confidence(),
                     coefficient.rationale());
         }
     }
@@ -91,7 +91,7 @@ public record ModelBook(List<Chapter> chapters, List<Figure> others) {
                 chapters,
                 Arrays.stream(Coefficient.values())
                         .filter(coefficient -> !told.contains(coefficient))
-                        .map(Figure::of)
+                        .map(CoefficientEntry::of)
                         .toList());
     }
 
@@ -104,7 +104,7 @@ public record ModelBook(List<Chapter> chapters, List<Figure> others) {
                         Rule.valueOf(row.text("code")),
                         row.text("formula"),
                         row.text("says"),
-                        coefficients.stream().map(Figure::of).toList()),
+                        coefficients.stream().map(CoefficientEntry::of).toList()),
                 coefficients);
     }
 
@@ -143,17 +143,17 @@ public record ModelBook(List<Chapter> chapters, List<Figure> others) {
         return String.join("\n", lines) + "\n";
     }
 
-    private static void figures(List<String> lines, List<Figure> figures) {
+    private static void figures(List<String> lines, List<CoefficientEntry> figures) {
         if (figures.isEmpty()) {
             return;
         }
         lines.add("");
-        lines.add("| coefficient | value | unit | sureness | what and why |");
+        lines.add("| coefficient | value | unit | confidence | what and why |");
         lines.add("|---|---|---|---|---|");
-        for (Figure figure : figures) {
+        for (CoefficientEntry figure : figures) {
             lines.add("| " + figure.name() + " | " + figure.value() + " | "
                     + figure.unit().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + " | "
-                    + figure.sureness().code() + " | " + figure.rationale() + " |");
+                    + figure.confidence().code() + " | " + figure.rationale() + " |");
         }
     }
 }

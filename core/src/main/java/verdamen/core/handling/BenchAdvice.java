@@ -9,11 +9,11 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.Coded;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
-import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Pantry;
 
@@ -58,7 +58,7 @@ public record BenchAdvice(
         List<Added> additions,
         InTheBowl before,
         InTheBowl after,
-        List<Step> steps) {
+        List<ExplanationStep> steps) {
 
     /** What to do. */
     public enum Action implements Coded {

@@ -14,8 +14,8 @@ import verdamen.core.formula.Part;
 import verdamen.core.handling.BenchAdvice.Action;
 import verdamen.core.handling.BenchAdvice.Added;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -39,7 +39,7 @@ final class BenchAdviser {
     private final double target;
     private final double gluten;
     private final @Nullable Double given;
-    private final List<Step> steps = new ArrayList<>();
+    private final List<ExplanationStep> steps = new ArrayList<>();
 
     BenchAdviser(FormulaSpec spec, Dough dough, int minute, Feel felt, double expected, @Nullable Double given) {
         this.spec = spec;
@@ -138,9 +138,9 @@ final class BenchAdviser {
         return InTheBowl.of(Dough.of(FormulaReader.read(PutIn.into(spec, all), formula.pantry())));
     }
 
-    private Step laterStep() {
+    private ExplanationStep laterStep() {
         Double then = dough.softness(rollAt);
-        return new Step(
+        return new ExplanationStep(
                 Rule.SOFTNESS_FROM_FEEL,
                 List.of(
                         Term.softness(Symbol.FELT_SOFTNESS, felt.softnessMid()),
@@ -175,7 +175,7 @@ final class BenchAdviser {
 
     private List<Added> water() {
         double grams = grams(Action.ADD_WATER, later);
-        steps.add(new Step(
+        steps.add(new ExplanationStep(
                 Rule.BENCH_WATER,
                 List.of(
                         Term.softness(Symbol.TARGET, target),
@@ -197,7 +197,7 @@ final class BenchAdviser {
             return List.of();
         }
         double grams = grams(Action.ADD_FLOUR, later);
-        steps.add(new Step(
+        steps.add(new ExplanationStep(
                 Rule.BENCH_FLOUR,
                 List.of(
                         Term.softness(Symbol.SOFTNESS, later),

@@ -7,8 +7,8 @@ import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Pieces;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -31,7 +31,7 @@ public record Disc(
         double thinnestMm,
         List<Inside> inclusions,
         List<AtThickness> thicknesses,
-        List<Step> steps) {
+        List<ExplanationStep> steps) {
 
     private static final double MM_PER_CM = 10;
     private static final double LEAST_MM = 0.6;
@@ -82,7 +82,7 @@ public record Disc(
                 handling.minSheetMm(),
                 inside(dough, piece),
                 thicknesses(dough, piece, handling),
-                List.of(new Step(
+                List.of(new ExplanationStep(
                         Rule.PIECE_MASS,
                         List.of(
                                 Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),

@@ -75,7 +75,7 @@ public record Handling(
 
     /** The value of a figure; null where it does not apply. */
     @Nullable
-    Double value(Figure figure) {
+    Double value(HandlingFigure figure) {
         return switch (figure) {
             case GLUTEN -> gluten;
             case THINNEST_SHEET -> minSheetMm;

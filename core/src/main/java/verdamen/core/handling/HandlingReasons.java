@@ -9,8 +9,8 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
 import verdamen.core.pantry.Style;
@@ -38,7 +38,7 @@ final class HandlingReasons {
     List<Reason> reasons() {
         List<Without> withouts = withouts();
         List<Reason> reasons = new ArrayList<>();
-        for (Figure figure : Figure.values()) {
+        for (HandlingFigure figure : HandlingFigure.values()) {
             Double value = handling.value(figure);
             if (value != null) {
                 reasons.add(new Reason(figure, List.of(step(figure, value)), influences(figure, value, withouts)));
@@ -57,7 +57,7 @@ final class HandlingReasons {
         return withouts;
     }
 
-    private static List<Influence> influences(Figure figure, double value, List<Without> withouts) {
+    private static List<Influence> influences(HandlingFigure figure, double value, List<Without> withouts) {
         List<Influence> influences = new ArrayList<>();
         for (Without without : withouts) {
             Double other = without.handling().value(figure);
@@ -71,7 +71,7 @@ final class HandlingReasons {
         return influences;
     }
 
-    private Step step(Figure figure, double value) {
+    private ExplanationStep step(HandlingFigure figure, double value) {
         Style style = formula.style();
         Term gluten = Term.gluten(GLUTEN, handling.gluten());
         Term pieceShare = Term.factor(PIECE_SHARE, handling.pieceShare());
@@ -80,7 +80,7 @@ final class HandlingReasons {
         return switch (figure) {
             case GLUTEN -> {
                 Gluten parts = Gluten.of(dough.totals());
-                yield new Step(
+                yield new ExplanationStep(
                         Rule.GLUTEN,
                         List.of(
                                 Term.grams(GLUTEN_PROTEIN, parts.proteinGrams()),
@@ -91,7 +91,7 @@ final class HandlingReasons {
                         Unit.GLUTEN_POINTS);
             }
             case THINNEST_SHEET ->
-                new Step(
+                new ExplanationStep(
                         Rule.THINNEST_SHEET,
                         List.of(
                                 gluten,
@@ -140,7 +140,7 @@ final class HandlingReasons {
         return value == null ? 0 : value;
     }
 
-    private static Step percent(Rule rule, double value, Term... inputs) {
-        return new Step(rule, List.of(inputs), value, Unit.PERCENT);
+    private static ExplanationStep percent(Rule rule, double value, Term... inputs) {
+        return new ExplanationStep(rule, List.of(inputs), value, Unit.PERCENT);
     }
 }

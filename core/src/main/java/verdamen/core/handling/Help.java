@@ -30,5 +30,5 @@ public record Help(
         double inclusionChangeGrams) {
 
     /** The changes that would help one figure most, the best first. */
-    public record Helps(Figure figure, List<Help> helps) {}
+    public record Helps(HandlingFigure figure, List<Help> helps) {}
 }

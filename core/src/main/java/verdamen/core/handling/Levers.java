@@ -103,7 +103,7 @@ final class Levers {
     private List<Helps> helps() {
         List<Outcome> outcomes = pulled().stream().map(this::outcome).toList();
         List<Helps> all = new ArrayList<>();
-        for (Figure figure : Figure.values()) {
+        for (HandlingFigure figure : HandlingFigure.values()) {
             Double value = now.value(figure);
             if (value != null) {
                 all.add(new Helps(figure, best(figure, value, outcomes)));
@@ -112,7 +112,7 @@ final class Levers {
         return all;
     }
 
-    private static List<Help> best(Figure figure, double value, List<Outcome> outcomes) {
+    private static List<Help> best(HandlingFigure figure, double value, List<Outcome> outcomes) {
         List<Help> found = new ArrayList<>();
         for (Outcome outcome : outcomes) {
             Double then = outcome.handling().value(figure);
@@ -138,8 +138,8 @@ final class Levers {
         return List.copyOf(found.subList(0, Math.min(SHOWN, found.size())));
     }
 
-    private static boolean moreIsBetter(Figure figure) {
-        return figure == Figure.GLUTEN || figure == Figure.ROLLABILITY || figure == Figure.PUFF;
+    private static boolean moreIsBetter(HandlingFigure figure) {
+        return figure == HandlingFigure.GLUTEN || figure == HandlingFigure.ROLLABILITY || figure == HandlingFigure.PUFF;
     }
 
     private Outcome outcome(Pulled pulled) {

@@ -1,7 +1,7 @@
 package verdamen.core.handling;
 
 import java.util.List;
-import verdamen.core.model.Step;
+import verdamen.core.model.ExplanationStep;
 
 /**
  * Why a handling figure is what it is.
@@ -10,4 +10,4 @@ import verdamen.core.model.Step;
  * @param steps how it comes about, the last step giving it
  * @param influences the lines that moved it, the strongest first
  */
-public record Reason(Figure figure, List<Step> steps, List<Influence> influences) {}
+public record Reason(HandlingFigure figure, List<ExplanationStep> steps, List<Influence> influences) {}

@@ -225,12 +225,12 @@ public record RollingPicture(
             if (Risks.stick(softness, formula.style()) >= limit) {
                 boolean early = window == null || minute < window.first();
                 Dough.Shift behind = early
-                        ? dough.thirstiest(minute, Math.min(horizon, minute + 30))
-                        : dough.weepiest(kneaded, minute);
+                        ? dough.strongestDrinker(minute, Math.min(horizon, minute + 30))
+                        : dough.strongestReleaser(kneaded, minute);
                 return because(minute, Why.TOO_SOFT, behind);
             }
             if (Risks.crack(softness, gluten, formula.style()) >= limit) {
-                return because(minute, Why.TOO_FIRM, dough.thirstiest(kneaded, minute));
+                return because(minute, Why.TOO_FIRM, dough.strongestDrinker(kneaded, minute));
             }
             return spring > formula.style().springLimitPct() ? new Closed(minute, Why.SPRINGS_BACK, null, null) : null;
         }

@@ -27,7 +27,7 @@ final class AmountReader {
     private final Vocabulary vocabulary;
     private final KitchenMeasures measures;
     private final Numerals numerals;
-    private final List<Stated> found = new ArrayList<>();
+    private final List<StatedAmount> found = new ArrayList<>();
     private boolean inBrackets;
     private boolean approximate;
 
@@ -46,7 +46,7 @@ final class AmountReader {
     }
 
     /** Every amount, in the order of the line. */
-    List<Stated> read() {
+    List<StatedAmount> read() {
         int at = 0;
         while (at < tokens.size()) {
             at = step(at);
@@ -71,7 +71,7 @@ final class AmountReader {
         if (skipped > at) {
             return skipped;
         }
-        Optional<Stated> amount = amountAt(at);
+        Optional<StatedAmount> amount = amountAt(at);
         if (amount.isEmpty()) {
             approximate = vocabulary
                             .phraseAt(tokens, at, EnumSet.of(Kind.APPROXIMATE))
@@ -80,15 +80,15 @@ final class AmountReader {
                     || (approximate && token.is("."));
             return at + 1;
         }
-        Stated stated = approximate ? vague(amount.get()) : amount.get();
+        StatedAmount stated = approximate ? vague(amount.get()) : amount.get();
         approximate = false;
         mark(stated.from(), stated.to());
         found.add(stated);
         return stated.to();
     }
 
-    private static Stated vague(Stated stated) {
-        return new Stated(
+    private static StatedAmount vague(StatedAmount stated) {
+        return new StatedAmount(
                 stated.low(),
                 stated.high(),
                 stated.measure(),
@@ -121,7 +121,7 @@ final class AmountReader {
         return at;
     }
 
-    private Optional<Stated> amountAt(int at) {
+    private Optional<StatedAmount> amountAt(int at) {
         boolean afterSlash = at > 0 && tokens.get(at - 1).is("/");
         Optional<Numeral> number = numerals.read(at);
         if (number.isEmpty()) {
@@ -129,7 +129,7 @@ final class AmountReader {
         }
         Numeral first = number.get();
         Numeral last = rangeEnd(first.to()).orElse(first);
-        Stated stated = new Stated(
+        StatedAmount stated = new StatedAmount(
                 Math.min(first.value(), last.value()),
                 Math.max(first.value(), last.value()),
                 null,
@@ -138,12 +138,12 @@ final class AmountReader {
                 inBrackets || afterSlash,
                 at,
                 last.to());
-        Stated multiplied = multiplied(stated);
+        StatedAmount multiplied = multiplied(stated);
         return Optional.of(multiplied.measure() == null ? measured(multiplied) : multiplied);
     }
 
     /** "2 x 400 g", and "2 (400 g) tins". */
-    private Stated multiplied(Stated count) {
+    private StatedAmount multiplied(StatedAmount count) {
         int at = count.to();
         boolean times = word(at).equals("x") || isSign(at, "×") || isSign(at, "*");
         boolean bracket = isSign(at, "(");
@@ -154,7 +154,7 @@ final class AmountReader {
         if (each.isEmpty()) {
             return count;
         }
-        Stated one = measured(new Stated(
+        StatedAmount one = measured(new StatedAmount(
                 each.get().value(),
                 each.get().value(),
                 null,
@@ -174,18 +174,18 @@ final class AmountReader {
     }
 
     /** "a cup", "a heaped tablespoon", "a generous handful". */
-    private Optional<Stated> articleMeasure(int at) {
-        Stated one = measured(new Stated(1, 1, null, null, 0, inBrackets, at, at + 1));
+    private Optional<StatedAmount> articleMeasure(int at) {
+        StatedAmount one = measured(new StatedAmount(1, 1, null, null, 0, inBrackets, at, at + 1));
         return one.measure() == null ? Optional.empty() : Optional.of(one);
     }
 
     /** "Pinch of salt": a measure without a number is one of it. */
-    private Optional<Stated> bareMeasure() {
+    private Optional<StatedAmount> bareMeasure() {
         for (int at = 0; at < tokens.size(); at++) {
             String code = vocabulary.measure(word(at)).orElse("");
             if (!used[at] && BARE_MEASURES.contains(code)) {
                 mark(at, at + 1);
-                return Optional.of(new Stated(1, 1, code, word(at), 0, false, at, at + 1));
+                return Optional.of(new StatedAmount(1, 1, code, word(at), 0, false, at, at + 1));
             }
         }
         return Optional.empty();
@@ -199,7 +199,7 @@ final class AmountReader {
         return numerals.read(at + 1);
     }
 
-    private Stated measured(Stated stated) {
+    private StatedAmount measured(StatedAmount stated) {
         int at = afterModifiers(stated.to());
         int two = at + 2;
         if (at + 1 < tokens.size() && tokens.get(at).isWord()) {
@@ -217,13 +217,13 @@ final class AmountReader {
     }
 
     /** "200 g to 250 g", "3 cups to 3½ cups". */
-    private Stated rangeAfterMeasure(Stated stated) {
+    private StatedAmount rangeAfterMeasure(StatedAmount stated) {
         Optional<Numeral> end = word(stated.to()).equals("or") ? Optional.empty() : rangeEnd(stated.to());
         if (end.isEmpty() || !measureAt(afterModifiers(end.get().to())).equals(Optional.ofNullable(stated.measure()))) {
             return stated;
         }
         double other = end.get().value();
-        return new Stated(
+        return new StatedAmount(
                 Math.min(stated.low(), other),
                 Math.max(stated.high(), other),
                 stated.measure(),

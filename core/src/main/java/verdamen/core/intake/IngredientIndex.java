@@ -125,7 +125,7 @@ public final class IngredientIndex {
      * The ingredients that a text names, each once, in the order of the text. The longest name at each place counts; words
      * that mean other things in a method too, such as "dough" or "oil", are passed over unless they stand in a longer name.
      */
-    List<Ingredient> namedIn(String text) {
+    public List<Ingredient> namedIn(String text) {
         List<String> words = singular(Vocabulary.words(text));
         Set<Ingredient> named = new LinkedHashSet<>();
         int at = 0;

@@ -60,8 +60,8 @@ final class LineReader {
 
     private ParsedLine line() {
         takePhrases();
-        List<Stated> amounts = new AmountReader(tokens, used, vocabulary, measures).read();
-        Words words = new Words(index, vocabulary, tokens, used);
+        List<StatedAmount> amounts = new AmountReader(tokens, used, vocabulary, measures).read();
+        IngredientWords words = new IngredientWords(index, vocabulary, tokens, used);
         Optional<Found> found = words.find(findings);
         Ingredient ingredient = found.map(Found::ingredient).orElse(null);
         FormWords forms = new FormWords(tokens, vocabulary);
@@ -76,7 +76,7 @@ final class LineReader {
             findings.removeIf(finding -> finding.kind() == Kind.WORDS_LEFT && DRY.containsAll(finding.words()));
             findings.add(Finding.of(Kind.DRY_PULSE, ingredient.name()));
         }
-        Stated main = mainAmount(amounts);
+        StatedAmount main = mainAmount(amounts);
         Mass mass = ingredient == null ? null : mass(amounts, main, ingredient);
         return new ParsedLine(
                 text,
@@ -148,7 +148,7 @@ final class LineReader {
     }
 
     /** The amount that counts: a weight in brackets before anything else, else the first one. */
-    private static @Nullable Stated mainAmount(List<Stated> amounts) {
+    private static @Nullable StatedAmount mainAmount(List<StatedAmount> amounts) {
         return amounts.stream()
                 .filter(amount -> amount.inBrackets() && isMass(amount))
                 .findFirst()
@@ -159,7 +159,7 @@ final class LineReader {
     }
 
     /** The measure an amount is in; a sum of several and an absurd one have none, a bare count is one of pieces, a bare weight none. */
-    private @Nullable String measure(@Nullable Stated amount, @Nullable Ingredient ingredient) {
+    private @Nullable String measure(@Nullable StatedAmount amount, @Nullable Ingredient ingredient) {
         if (amount == null || unmeasured) {
             return null;
         }
@@ -170,11 +170,11 @@ final class LineReader {
         return weight ? null : Weighing.PIECE;
     }
 
-    private static boolean isMass(Stated amount) {
+    private static boolean isMass(StatedAmount amount) {
         return amount.measure() != null && Set.of("g", "kg", "oz", "lb").contains(amount.measure());
     }
 
-    private @Nullable Mass mass(List<Stated> amounts, @Nullable Stated main, Ingredient ingredient) {
+    private @Nullable Mass mass(List<StatedAmount> amounts, @Nullable StatedAmount main, Ingredient ingredient) {
         if (main == null) {
             findings.add(Finding.of(open ? Kind.LEFT_OPEN : Kind.NO_AMOUNT));
             return null;
@@ -189,8 +189,8 @@ final class LineReader {
             findings.add(
                     Finding.of(Kind.TAKEN_FOR_GRAMS, tokens.get(main.from()).text()));
         }
-        Stated last = main;
-        for (Stated amount : amounts) {
+        StatedAmount last = main;
+        for (StatedAmount amount : amounts) {
             if (amount == main || amount.inBrackets() || main.inBrackets()) {
                 continue;
             }
@@ -212,7 +212,7 @@ final class LineReader {
     }
 
     /** "1 cup plus 2 tbsp", "100 ml boiling plus 240 ml cold", "1 lb 4 oz". */
-    private boolean joins(Stated before, Stated amount) {
+    private boolean joins(StatedAmount before, StatedAmount amount) {
         if (amount.measure() == null || before.measure() == null) {
             return false;
         }
@@ -225,7 +225,7 @@ final class LineReader {
     }
 
     /** "200 g flour plus 20 g for dusting" is no sum for the dough. */
-    private boolean isForAnotherPart(Stated amount) {
+    private boolean isForAnotherPart(StatedAmount amount) {
         return amount.to() < tokens.size()
                 && vocabulary
                         .phraseAt(tokens, amount.to(), EnumSet.of(Vocabulary.Kind.PART))
@@ -236,7 +236,7 @@ final class LineReader {
         return at >= 0 && Set.of("minus", "less").contains(tokens.get(at).word());
     }
 
-    private String written(Stated amount) {
+    private String written(StatedAmount amount) {
         StringBuilder words = new StringBuilder();
         for (Token token : tokens.subList(amount.from(), Math.min(amount.to(), tokens.size()))) {
             words.append(words.isEmpty() ? "" : " ").append(token.text());

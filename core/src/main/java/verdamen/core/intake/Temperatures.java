@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Set;
 
 /** Temperatures named in a method, and whether they make sense in the scale they are given in. */
-final class Temperatures {
+public final class Temperatures {
 
     private static final Set<String> LIQUIDS = Set.of("water", "milk", "liquid", "lukewarm", "whey", "buttermilk");
     private static final int WORDS_BEFORE = 8;
@@ -26,11 +26,12 @@ final class Temperatures {
      * @param readCelsius what it says, °C
      * @param likelyCelsius what was likely meant, °C
      */
-    record Suspect(String written, double readCelsius, double likelyCelsius) {}
+    public record Suspect(String written, double readCelsius, double likelyCelsius) {}
 
     private Temperatures() {}
 
-    static List<Suspect> suspects(String method) {
+    /** The temperatures of a method that make sense only in the other scale. */
+    public static List<Suspect> suspects(String method) {
         List<Token> tokens = Token.of(method);
         List<Suspect> suspects = new ArrayList<>();
         for (int at = 0; at < tokens.size(); at++) {
@@ -68,7 +69,7 @@ final class Temperatures {
     }
 
     /** °C of a temperature in °F. */
-    static double celsiusOf(double fahrenheit) {
+    public static double celsiusOf(double fahrenheit) {
         return (fahrenheit - 32) / 1.8;
     }
 }

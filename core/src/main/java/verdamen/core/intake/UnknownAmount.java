@@ -35,7 +35,7 @@ public final class UnknownAmount {
      * @param index index of the open line
      * @throws RefusedException when the line is not open, is no liquid of the dough, or there is too much already
      */
-    public static Filled byModel(Formula formula, int index) {
+    public static FoundAmount byModel(Formula formula, int index) {
         OpenLine open = openLine(formula, index);
         Ingredient ingredient = open.ingredient();
         if (ingredient == null || !isLiquid(ingredient) || open.part() != Part.DOUGH) {
@@ -53,7 +53,7 @@ public final class UnknownAmount {
         if (!(grams >= 0) || !Double.isFinite(grams)) {
             throw refused(index, "grams", FaultCode.TOO_SMALL, String.valueOf(Math.round(grams)), 0.0);
         }
-        return new Filled(grams, now.sd() / perGram);
+        return new FoundAmount(grams, now.sd() / perGram);
     }
 
     /**
@@ -65,7 +65,8 @@ public final class UnknownAmount {
      * @throws RefusedException when the line is not open, another one is open too, or the dough weighs less than
      *     what is known to be in it
      */
-    public static Filled byDoughWeight(Formula formula, int index, double doughGrams, @Nullable Double bowlLossPct) {
+    public static FoundAmount byDoughWeight(
+            Formula formula, int index, double doughGrams, @Nullable Double bowlLossPct) {
         OpenLine open = openLine(formula, index);
         formula.openLines().stream()
                 .filter(line -> line.index() != index && line.part() == open.part())
@@ -91,7 +92,7 @@ public final class UnknownAmount {
         for (Line line : known) {
             variance += square(line.sdGrams() == null ? Line.weighedSdGrams(line.grams()) : line.sdGrams());
         }
-        return new Filled(grams, Math.sqrt(variance));
+        return new FoundAmount(grams, Math.sqrt(variance));
     }
 
     /**
@@ -101,7 +102,7 @@ public final class UnknownAmount {
      * @param afterGrams jug after, g, no more than before
      * @throws RefusedException when the jug is heavier afterwards or a weight is none
      */
-    public static Filled byJug(double beforeGrams, double afterGrams) {
+    public static FoundAmount byJug(double beforeGrams, double afterGrams) {
         if (!(beforeGrams >= 0) || !Double.isFinite(beforeGrams)) {
             throw refused(null, "beforeGrams", FaultCode.TOO_SMALL, String.valueOf(beforeGrams), 0.0);
         }
@@ -109,7 +110,7 @@ public final class UnknownAmount {
             FaultCode code = afterGrams > beforeGrams ? FaultCode.TOO_LARGE : FaultCode.TOO_SMALL;
             throw refused(null, "afterGrams", code, String.valueOf(afterGrams), afterGrams > 0 ? beforeGrams : 0.0);
         }
-        return new Filled(
+        return new FoundAmount(
                 beforeGrams - afterGrams,
                 Math.hypot(Line.weighedSdGrams(beforeGrams), Line.weighedSdGrams(afterGrams)));
     }

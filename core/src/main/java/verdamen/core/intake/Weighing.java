@@ -8,7 +8,7 @@ import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
-import verdamen.core.pantry.Portion;
+import verdamen.core.pantry.MeasureWeight;
 
 /** Turns stated amounts of an ingredient into grams with their standard deviation. */
 final class Weighing {
@@ -52,7 +52,7 @@ final class Weighing {
     }
 
     /** The mass of a stated amount, or nothing when the measure's weight for this ingredient is not known. */
-    Optional<Mass> mass(Stated stated, Ingredient ingredient) {
+    Optional<Mass> mass(StatedAmount stated, Ingredient ingredient) {
         if (isBareWeight(stated, ingredient)) {
             return Optional.of(weighed(stated, 1));
         }
@@ -61,13 +61,13 @@ final class Weighing {
             return Optional.empty();
         }
         return measures.portion(measure, ingredient)
-                .map(portion -> portion.source() == Portion.Source.MASS
+                .map(portion -> portion.source() == MeasureWeight.Source.MASS
                         ? weighed(stated, portion.grams())
                         : measured(stated, measure, portion));
     }
 
     /** Whether a number without a measure is to be taken for grams. */
-    boolean isBareWeight(Stated stated, Ingredient ingredient) {
+    boolean isBareWeight(StatedAmount stated, Ingredient ingredient) {
         if (stated.measure() != null) {
             return false;
         }
@@ -88,14 +88,14 @@ final class Weighing {
         return !anyPiece && !sold && !ingredient.pieceName().contains(singular);
     }
 
-    private static Mass weighed(Stated stated, double gramsEach) {
+    private static Mass weighed(StatedAmount stated, double gramsEach) {
         double grams = stated.likely() * gramsEach;
         double scale = Line.weighedSdGrams(grams);
         double worded = stated.vagueness() * grams;
         return new Mass(grams, Math.hypot(Math.hypot(scale, worded), stated.rangeSd() * gramsEach));
     }
 
-    private Mass measured(Stated stated, String measure, Portion portion) {
+    private Mass measured(StatedAmount stated, String measure, MeasureWeight portion) {
         double each = portion.grams() * fillFactor() * (SIZED.contains(measure) ? sizeFactor() : 1);
         double grams = stated.likely() * each;
         double relative = Math.hypot(Math.hypot(portion.relativeSd() * fillSdFactor(), fillSd()), stated.vagueness());

@@ -72,7 +72,7 @@ public record Comparison(Question question, @Nullable String chosen, Effect now,
         double usualRest = formula.style().restMin();
         List<Comparison> all = new ArrayList<>();
         for (Question question : Question.values()) {
-            String chosen = Choosing.chosen(spec, question, pantry, usualRest);
+            String chosen = SchoolChoice.chosen(spec, question, pantry, usualRest);
             List<Option> options = School.of(question).stream()
                     .map(school ->
                             school.code().equals(chosen) ? new Option(school, now, spec) : option(spec, school, pantry))
@@ -84,11 +84,11 @@ public record Comparison(Question question, @Nullable String chosen, Effect now,
 
     /** A formula made in a school's way; it may have faults of its own. */
     public static FormulaSpec choose(FormulaSpec spec, School school, Pantry pantry) {
-        return Choosing.choose(spec, school, pantry);
+        return SchoolChoice.choose(spec, school, pantry);
     }
 
     private static Option option(FormulaSpec spec, School school, Pantry pantry) {
-        FormulaSpec applied = Choosing.choose(spec, school, pantry);
+        FormulaSpec applied = SchoolChoice.choose(spec, school, pantry);
         try {
             return new Option(school, Effect.of(FormulaReader.read(applied, pantry)), applied);
         } catch (RefusedException impossible) {

@@ -11,8 +11,8 @@ import verdamen.core.formula.Kneading;
 import verdamen.core.formula.Method;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -51,7 +51,7 @@ public record WaterTemperature(
         double kneadMinutes,
         @Nullable Double useC,
         List<Other> others,
-        List<Step> steps) {
+        List<ExplanationStep> steps) {
 
     private static final String YEAST = "yeast";
     private static final double COLDEST_C = -18;
@@ -185,7 +185,7 @@ public record WaterTemperature(
             };
             boolean mixes = verdict == Verdict.MIX;
             double hot = waterGrams * (wanted - asked.coldC()) / (asked.hotC() - asked.coldC());
-            List<Step> steps = new ArrayList<>();
+            List<ExplanationStep> steps = new ArrayList<>();
             steps.add(balance(wanted));
             if (mixes) {
                 steps.add(mix(wanted, hot));
@@ -274,8 +274,8 @@ public record WaterTemperature(
             }
         }
 
-        private Step balance(double wanted) {
-            return new Step(
+        private ExplanationStep balance(double wanted) {
+            return new ExplanationStep(
                     Rule.WATER_TEMPERATURE,
                     List.of(
                             Term.celsius(Symbol.DOUGH_TEMPERATURE, asked.doughC()),
@@ -287,8 +287,8 @@ public record WaterTemperature(
                     Unit.CELSIUS);
         }
 
-        private Step mix(double wanted, double hot) {
-            return new Step(
+        private ExplanationStep mix(double wanted, double hot) {
+            return new ExplanationStep(
                     Rule.HOT_WATER_OF_MIX,
                     List.of(
                             Term.grams(Symbol.WATER_GRAMS, waterGrams),

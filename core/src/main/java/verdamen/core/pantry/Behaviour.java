@@ -1,5 +1,7 @@
 package verdamen.core.pantry;
 
+import verdamen.core.model.Confidence;
+
 /**
  * How a flour, dry addition or dry dairy takes up water and what network its protein makes.
  *

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param code its code, unique in the pantry
  * @param name its name, in the trade's words
  * @param role the part it plays in the model
- * @param group its family within the role
+ * @param group its group within the role
  * @param composition what 100 g hold
  * @param sodiumMg sodium, mg in 100 g
  * @param bulkDensityGPerMl grams in a millilitre as spooned, poured or loosely filled

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Confidence;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
@@ -13,7 +14,7 @@ import verdamen.core.model.Limit;
  *
  * @param name its name, 1 to 80 characters
  * @param role the part it plays in the model
- * @param group its family; left out for {@code own}
+ * @param group its group; left out for {@code own}
  * @param waterPct water, %
  * @param proteinPct protein, %
  * @param fatPct fat, %

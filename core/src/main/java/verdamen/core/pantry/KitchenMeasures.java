@@ -72,32 +72,33 @@ public final class KitchenMeasures {
      * What one measure of an ingredient weighs, or nothing when that is not known: a piece of what has no piece weight, a
      * stick of what is not butter.
      */
-    public Optional<Portion> portion(String code, Ingredient ingredient) {
+    public Optional<MeasureWeight> portion(String code, Ingredient ingredient) {
         Measure measure = measures.get(code);
         if (measure == null || (code.equals(BUTTER_STICK) && !ingredient.code().equals(BUTTER))) {
             return Optional.empty();
         }
         if (measure.kind().equals(MASS) && measure.grams() != null) {
-            return Optional.of(new Portion(measure.grams(), measure.relativeSd(), Portion.Source.MASS, 0));
+            return Optional.of(new MeasureWeight(measure.grams(), measure.relativeSd(), MeasureWeight.Source.MASS, 0));
         }
         List<Double> own = weighed(code, ingredient.code());
         if (!own.isEmpty()) {
-            return Optional.of(learned(own, measure.relativeSd(), 1, Portion.Source.WEIGHED_IN));
+            return Optional.of(learned(own, measure.relativeSd(), 1, MeasureWeight.Source.WEIGHED_IN));
         }
         if (!measure.kind().equals(VOLUME)) {
             return ingredient.pieceGrams() == null
                     ? Optional.empty()
-                    : Optional.of(new Portion(ingredient.pieceGrams(), measure.relativeSd(), Portion.Source.PIECE, 0));
+                    : Optional.of(new MeasureWeight(
+                            ingredient.pieceGrams(), measure.relativeSd(), MeasureWeight.Source.PIECE, 0));
         }
         return volume(measure, ingredient);
     }
 
-    private Optional<Portion> volume(Measure measure, Ingredient ingredient) {
+    private Optional<MeasureWeight> volume(Measure measure, Ingredient ingredient) {
         double density = ingredient.bulkDensityGPerMl();
         List<Double> filled = weighed(measure.code(), null);
         if (!filled.isEmpty()) {
-            Portion vessel = learned(filled, measure.relativeSd(), density, Portion.Source.OWN_VESSEL);
-            return Optional.of(new Portion(
+            MeasureWeight vessel = learned(filled, measure.relativeSd(), density, MeasureWeight.Source.OWN_VESSEL);
+            return Optional.of(new MeasureWeight(
                     vessel.grams(),
                     Math.max(vessel.relativeSd(), fillingSd(ingredient)),
                     vessel.source(),
@@ -108,10 +109,10 @@ public final class KitchenMeasures {
         if (millilitres == null) {
             return Optional.empty();
         }
-        return Optional.of(new Portion(
+        return Optional.of(new MeasureWeight(
                 millilitres * density,
                 measure.relativeSd(),
-                own == null ? Portion.Source.BOOK : Portion.Source.OWN_VESSEL,
+                own == null ? MeasureWeight.Source.BOOK : MeasureWeight.Source.OWN_VESSEL,
                 0));
     }
 
@@ -139,11 +140,12 @@ public final class KitchenMeasures {
      * that one weigh-in keeps it and each further one moves it to what the kitchen really does: sd² = ((r·mean)² + Σ(x −
      * mean)²)/n. Source: pooled variance with one prior degree of freedom.
      */
-    private static Portion learned(List<Double> each, double typicalRelativeSd, double scale, Portion.Source source) {
+    private static MeasureWeight learned(
+            List<Double> each, double typicalRelativeSd, double scale, MeasureWeight.Source source) {
         double mean = each.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
         double squares = each.stream().mapToDouble(x -> (x - mean) * (x - mean)).sum();
         double prior = typicalRelativeSd * mean;
         double sd = Math.sqrt((prior * prior + squares) / each.size());
-        return new Portion(mean * scale, sd / mean, source, each.size());
+        return new MeasureWeight(mean * scale, sd / mean, source, each.size());
     }
 }

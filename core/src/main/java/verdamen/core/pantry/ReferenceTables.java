@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Confidence;
 import verdamen.core.model.Table;
 import verdamen.core.model.Table.Row;
 import verdamen.core.pantry.Aliases.Kind;

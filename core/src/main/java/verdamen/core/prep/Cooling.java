@@ -3,8 +3,8 @@ package verdamen.core.prep;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -33,7 +33,7 @@ public record Cooling(
         @Nullable Double minutesLeft,
         @Nullable Double safeMinutes,
         List<Double> curve,
-        List<Step> steps) {
+        List<ExplanationStep> steps) {
 
     private static final int CURVE_STEP = 5;
     private static final int CURVE_END = 240;
@@ -52,7 +52,7 @@ public record Cooling(
      */
     static Cooling read(double fromC, double roomC, double targetC, double minute, double readC) {
         double rate = Math.log((fromC - roomC) / (readC - roomC)) / minute;
-        Step step = new Step(
+        ExplanationStep step = new ExplanationStep(
                 Rule.COOLING_RATE,
                 List.of(
                         Term.celsius(Symbol.START_TEMPERATURE, fromC),
@@ -65,11 +65,16 @@ public record Cooling(
     }
 
     private static Cooling of(
-            double fromC, double roomC, double targetC, double rate, @Nullable Double readMinute, List<Step> before) {
+            double fromC,
+            double roomC,
+            double targetC,
+            double rate,
+            @Nullable Double readMinute,
+            List<ExplanationStep> before) {
         Double minutes = minutesTo(fromC, roomC, targetC, rate);
-        List<Step> steps = before;
+        List<ExplanationStep> steps = before;
         if (minutes != null && minutes > 0) {
-            Step step = new Step(
+            ExplanationStep step = new ExplanationStep(
                     Rule.COOLING,
                     List.of(
                             Term.celsius(Symbol.START_TEMPERATURE, fromC),

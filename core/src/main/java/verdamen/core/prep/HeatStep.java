@@ -2,10 +2,10 @@ package verdamen.core.prep;
 
 import java.util.List;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -48,7 +48,7 @@ final class HeatStep extends PrepStep {
         Content after = filled().with(Math.max(0, water), solids).as(become());
         Content lost = new Content(start().ingredient(), 0, filled().solidsGrams() - solids, List.of());
         double more = after.waterGrams() - filled().waterGrams();
-        Step why = kept < 1
+        ExplanationStep why = kept < 1
                 ? step(
                         Rule.SOAKED,
                         after.waterShare(),
@@ -111,7 +111,7 @@ final class HeatStep extends PrepStep {
         double solids = Math.max(0, grams) - water;
         Content after = filled().with(water, solids).as(clear);
         Content lost = new Content(start().ingredient(), 0, filled().solidsGrams() - solids, List.of());
-        List<Step> why = spec().afterGrams() == null
+        List<ExplanationStep> why = spec().afterGrams() == null
                 ? List.of(step(Rule.CLARIFIED, grams, Unit.GRAMS, Term.grams(Symbol.FAT, fat)))
                 : List.of();
         return done(after, lost, Liquid.NONE, filled().waterGrams() - water, addedWater(), why);

@@ -1,10 +1,10 @@
 package verdamen.core.prep;
 
 import java.util.List;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -37,11 +37,11 @@ final class PlainStep extends PrepStep {
         double kept = Math.min(1, share);
         Content after = filled().times(kept);
         Content lost = filled().times(1 - kept);
-        List<Step> why = spec().afterGrams() == null && kept < 1 ? List.of(share(all, kept)) : List.of();
+        List<ExplanationStep> why = spec().afterGrams() == null && kept < 1 ? List.of(share(all, kept)) : List.of();
         return done(after, lost, Liquid.NONE, 0, addedWater(), why);
     }
 
-    private Step share(double before, double share) {
+    private ExplanationStep share(double before, double share) {
         return step(
                 Rule.PREP_SHARE,
                 before * share,

@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -19,7 +19,7 @@ import verdamen.core.prep.ChainReader.State;
 
 /**
  * One preparation step being worked out: what there is at its start, what is put in, and how its result is put together.
- * Each family of steps says what it does to that.
+ * Each kind of step says what it does to that.
  */
 abstract class PrepStep {
 
@@ -160,7 +160,7 @@ abstract class PrepStep {
         return code.flatMap(pantry::ingredient).orElse(start.ingredient());
     }
 
-    Step dryMatterKept(Content after) {
+    ExplanationStep dryMatterKept(Content after) {
         return step(
                 Rule.DRY_MATTER_KEPT,
                 after.baseGrams() > 0 ? 1 - after.solidsGrams() / after.baseGrams() : 0,
@@ -169,7 +169,7 @@ abstract class PrepStep {
                 Term.grams(Symbol.AFTER, after.baseGrams()));
     }
 
-    Step waterAdded(double water, double more, Content after) {
+    ExplanationStep waterAdded(double water, double more, Content after) {
         return step(
                 Rule.WATER_ADDED,
                 after.waterShare(),
@@ -183,7 +183,7 @@ abstract class PrepStep {
         return new Content(start.ingredient(), 0, 0, List.of());
     }
 
-    StepResult done(Content after, Content lost, Liquid liquid, double off, double waterIn, List<Step> why) {
+    StepResult done(Content after, Content lost, Liquid liquid, double off, double waterIn, List<ExplanationStep> why) {
         return result(after, lost, liquid, off, waterIn, false, null, why);
     }
 
@@ -204,7 +204,7 @@ abstract class PrepStep {
             double waterIn,
             boolean skipped,
             @Nullable Cooling cooling,
-            List<Step> why) {
+            List<ExplanationStep> why) {
         boolean hot = kind.heats()
                 || (state.hot() && !(cooling != null && cooling.targetC() < Coefficient.HOT_FROM_C.value()));
         return new StepResult(
@@ -226,7 +226,7 @@ abstract class PrepStep {
                 why.stream().filter(step -> Double.isFinite(step.value())).toList());
     }
 
-    static Step step(Rule rule, double value, Unit unit, Term... inputs) {
-        return new Step(rule, List.of(inputs), value, unit);
+    static ExplanationStep step(Rule rule, double value, Unit unit, Term... inputs) {
+        return new ExplanationStep(rule, List.of(inputs), value, unit);
     }
 }

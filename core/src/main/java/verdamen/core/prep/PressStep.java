@@ -2,10 +2,10 @@ package verdamen.core.prep;
 
 import java.util.List;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Rule;
-import verdamen.core.model.Step;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -67,7 +67,7 @@ final class PressStep extends PrepStep {
         double saltKept = filled().waterGrams() > 0 ? 1 - water / filled().waterGrams() : 1;
         Content after = filled().with(filled().waterGrams() - water, filled().solidsGrams() - solids)
                 .keepingSalt(saltKept);
-        Step why = step(
+        ExplanationStep why = step(
                 Rule.PRESSED,
                 after.waterShare(),
                 Unit.FACTOR,

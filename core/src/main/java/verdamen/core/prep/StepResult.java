@@ -2,7 +2,7 @@ package verdamen.core.prep;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.model.Step;
+import verdamen.core.model.ExplanationStep;
 
 /**
  * What a step did. Nothing is lost: before + water put in + put in = after + left behind + liquid + driven off.
@@ -40,7 +40,7 @@ public record StepResult(
         @Nullable Double pieceMm,
         boolean hot,
         @Nullable Cooling cooling,
-        List<Step> steps) {
+        List<ExplanationStep> steps) {
 
     /** Mass that went in less mass that came out, g: 0 but for rounding. */
     public double massError() {

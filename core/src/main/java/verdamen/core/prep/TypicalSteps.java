@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Confidence;
 import verdamen.core.model.Table;
-import verdamen.core.pantry.Confidence;
 import verdamen.core.pantry.Ingredient;
 
 /** Typical values of preparation steps, and what an ingredient becomes, from the tables beside this class. */

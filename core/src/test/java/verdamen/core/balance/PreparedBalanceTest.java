@@ -8,14 +8,14 @@ import static verdamen.core.Doughs.line;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
-import verdamen.core.DoughSheet;
 import verdamen.core.Doughs;
+import verdamen.core.evaluation.Evaluation;
+import verdamen.core.evaluation.Slip;
+import verdamen.core.evaluation.SlipCatcher;
 import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.intake.IngredientIndex;
-import verdamen.core.intake.Slip;
-import verdamen.core.intake.SlipCatcher;
 import verdamen.core.intake.Synonyms;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
@@ -89,7 +89,7 @@ public class PreparedBalanceTest {
 
     @Test
     public void theSheetOfADoughTellsOfPreparedLinesLikeOfOthers() {
-        DoughSheet sheet = DoughSheet.of(Doughs.read(dough(400, 5, "dough-water")));
+        Evaluation sheet = Evaluation.of(Doughs.read(dough(400, 5, "dough-water")));
         assertEquals(sheet.bakersPct().size(), 3);
         assertTrue(sheet.balance().ledger().size() == 5, "flour, salt, courgette, its salt, its liquid");
         assertTrue(sheet.handling().pieceShare() > 0.3);

@@ -41,7 +41,7 @@ public class RangesTest {
 
     @Test
     public void endsTakeAllLowerEndsTogetherAndAllUpperEndsTogether() {
-        Ends ends = Ends.of(formula(line("wheat-atta", 400, 20.0), line("water", 260, 5.0)))
+        DryAndWetEnds ends = DryAndWetEnds.of(formula(line("wheat-atta", 400, 20.0), line("water", 260, 5.0)))
                 .orElseThrow();
         double low = 100 * (260 - 1.28 * 5) / (400 - 1.28 * 20);
         double high = 100 * (260 + 1.28 * 5) / (400 + 1.28 * 20);
@@ -50,7 +50,7 @@ public class RangesTest {
         assertEquals(ends.likely().hydrationPct(), 65, 1e-9);
         assertEquals(ends.dry().doughGrams(), 660 + 1.28 * 25, 1e-9);
         assertTrue(ends.wet().doughGrams() < ends.dry().doughGrams());
-        assertFalse(Ends.of(formula(line("wheat-atta", 400, null), line("water", 260, 0.1)))
+        assertFalse(DryAndWetEnds.of(formula(line("wheat-atta", 400, null), line("water", 260, 0.1)))
                 .isPresent());
     }
 

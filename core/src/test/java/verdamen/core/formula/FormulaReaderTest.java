@@ -10,8 +10,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import verdamen.core.DoughSheet;
-import verdamen.core.Warning;
+import verdamen.core.evaluation.Evaluation;
+import verdamen.core.evaluation.Warning;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
@@ -106,7 +106,7 @@ public class FormulaReaderTest {
 
     @Test
     public void aFlourLineAtZeroGramsIsNoFaultButHasNoSoftness() {
-        DoughSheet sheet = DoughSheet.of(
+        Evaluation sheet = Evaluation.of(
                 FormulaReader.read(spec(List.of(LineSpec.of("wheat-atta", 0), LineSpec.of("water", 100))), BOOK));
         assertNull(sheet.balance().softness());
         assertNull(sheet.feel());
@@ -124,13 +124,13 @@ public class FormulaReaderTest {
         Formula formula = FormulaReader.read(spec(List.of(unread, flour, water)), BOOK);
         assertEquals(formula.lineCount(), 3);
         assertEquals(formula.openLines().get(0).openness(), Openness.UNREAD);
-        DoughSheet sheet = DoughSheet.of(formula);
+        Evaluation sheet = Evaluation.of(formula);
         assertEquals(sheet.bakersPct(), java.util.Arrays.asList(null, 100.0, null));
         assertEquals(sheet.balance().water().needed(), needed(List.of(flour)), 1e-9);
         assertEquals(sheet.warnings().get(0).kind(), Warning.Kind.OPEN_LINES);
         assertEquals(sheet.warnings().get(0).terms().get(0).value(), 2.0);
         assertNull(
-                DoughSheet.of(FormulaReader.read(spec(List.of(unread)), BOOK)).feel());
+                Evaluation.of(FormulaReader.read(spec(List.of(unread)), BOOK)).feel());
     }
 
     @Test
@@ -143,7 +143,7 @@ public class FormulaReaderTest {
     }
 
     private static double needed(List<LineSpec> lines) {
-        return DoughSheet.of(FormulaReader.read(spec(lines), BOOK))
+        return Evaluation.of(FormulaReader.read(spec(lines), BOOK))
                 .balance()
                 .water()
                 .needed();

@@ -6,11 +6,11 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import verdamen.core.DoughSheet;
 import verdamen.core.Doughs;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Variance;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.BenchPickup;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSource;
@@ -38,9 +38,9 @@ public class BenchFlourTest {
 
     @Test
     public void itsPartIsNamedAmongTheReasons() {
-        DoughSheet sheet = DoughSheet.of(Doughs.read(rolledWith("bench-flour")));
+        Evaluation sheet = Evaluation.of(Doughs.read(rolledWith("bench-flour")));
         List<Influence> onSticking = sheet.handlingReasons().stream()
-                .filter(reason -> reason.figure() == Figure.STICK)
+                .filter(reason -> reason.figure() == HandlingFigure.STICK)
                 .findFirst()
                 .orElseThrow()
                 .influences();

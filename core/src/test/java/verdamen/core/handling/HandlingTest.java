@@ -7,10 +7,10 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import verdamen.core.DoughSheet;
 import verdamen.core.RandomFormulas;
-import verdamen.core.Warning;
 import verdamen.core.balance.Dough;
+import verdamen.core.evaluation.Evaluation;
+import verdamen.core.evaluation.Warning;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
@@ -77,7 +77,7 @@ public class HandlingTest {
 
     @Test
     public void warnsOfATargetOutsideTheWindowALongRestAndASheetTooThin() {
-        DoughSheet sheet = sheet(
+        Evaluation sheet = sheet(
                 new FormulaSpec("roti", null, null, null, 600.0, 0.5, 1.3, List.of(LineSpec.of("wheat-atta", 100))));
         assertEquals(
                 sheet.warnings().stream().map(Warning::kind).toList(),
@@ -86,7 +86,7 @@ public class HandlingTest {
 
     @Test
     public void warnsWhenTheDoughIsRolledBeforeItsWindowOpens() {
-        DoughSheet early =
+        Evaluation early =
                 sheet(roti(0.0, null, LineSpec.of("wheat-very-strong-white", 100), LineSpec.of("water", 60)));
         assertTrue(early.window().first() > early.formula().rollAtMinute());
         assertEquals(early.warnings().get(0).kind(), Warning.Kind.ROLLED_OUTSIDE_WINDOW);
@@ -103,7 +103,7 @@ public class HandlingTest {
         return new FormulaSpec("roti", null, null, null, rest, sheet, null, List.of(lines));
     }
 
-    private static DoughSheet sheet(FormulaSpec spec) {
-        return DoughSheet.of(FormulaReader.read(spec, BOOK));
+    private static Evaluation sheet(FormulaSpec spec) {
+        return Evaluation.of(FormulaReader.read(spec, BOOK));
     }
 }

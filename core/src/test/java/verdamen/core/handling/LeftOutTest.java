@@ -57,7 +57,7 @@ public class LeftOutTest {
     }
 
     private static void assertSame(Handling sums, Handling anew) {
-        for (Figure figure : Figure.values()) {
+        for (HandlingFigure figure : HandlingFigure.values()) {
             Double one = sums.value(figure);
             Double other = anew.value(figure);
             assertEquals(one == null, other == null, figure.toString());

@@ -95,7 +95,7 @@ public class PictureTest {
 
     @Test(dataProvider = "random")
     public void everyHelpReallyHelps(FormulaSpec spec) {
-        HandlingSheet sheet = HandlingSheet.of(FormulaReader.read(spec, Doughs.BOOK));
+        FormulaHandling sheet = FormulaHandling.of(FormulaReader.read(spec, Doughs.BOOK));
         for (Helps helps : sheet.helps()) {
             assertTrue(helps.helps().size() <= 3);
             Double now = sheet.handling().value(helps.figure());
@@ -110,8 +110,8 @@ public class PictureTest {
 
     @Test
     public void smallerPiecesHelpAgainstTearing() {
-        List<Help> helps = HandlingSheet.of(Doughs.read(CHUNKY)).helps().stream()
-                .filter(each -> each.figure() == Figure.TEAR)
+        List<Help> helps = FormulaHandling.of(Doughs.read(CHUNKY)).helps().stream()
+                .filter(each -> each.figure() == HandlingFigure.TEAR)
                 .findFirst()
                 .orElseThrow()
                 .helps();
@@ -121,8 +121,8 @@ public class PictureTest {
 
     @Test
     public void aStrongerFlourCostsWholeGrain() {
-        Help stronger = HandlingSheet.of(Doughs.read(CHUNKY)).helps().stream()
-                .filter(each -> each.figure() == Figure.GLUTEN)
+        Help stronger = FormulaHandling.of(Doughs.read(CHUNKY)).helps().stream()
+                .filter(each -> each.figure() == HandlingFigure.GLUTEN)
                 .flatMap(each -> each.helps().stream())
                 .filter(help -> help.lever() == Lever.STRONGER_FLOUR)
                 .findFirst()

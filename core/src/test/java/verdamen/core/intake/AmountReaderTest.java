@@ -72,7 +72,7 @@ public class AmountReaderTest {
 
     @Test(dataProvider = "amounts")
     public void reads(String text, double low, double high, String measure) {
-        List<Stated> amounts = read(text);
+        List<StatedAmount> amounts = read(text);
         assertEquals(amounts.size(), 1, text + " " + amounts);
         assertEquals(amounts.get(0).low(), low, 1e-9, text);
         assertEquals(amounts.get(0).high(), high, 1e-9, text);
@@ -106,7 +106,7 @@ public class AmountReaderTest {
 
     @Test
     public void bracketsAndWordsOfVaguenessAreNoted() {
-        List<Stated> amounts = read("2 cups (about 260 g)");
+        List<StatedAmount> amounts = read("2 cups (about 260 g)");
         assertEquals(amounts.size(), 2);
         assertTrue(!amounts.get(0).inBrackets() && amounts.get(1).inBrackets());
         assertEquals(amounts.get(0).vagueness(), 0.0);
@@ -121,7 +121,7 @@ public class AmountReaderTest {
         assertEquals(read("salt, pinch").get(0).measure(), "pinch");
     }
 
-    private static List<Stated> read(String text) {
+    private static List<StatedAmount> read(String text) {
         List<Token> tokens = Token.of(text);
         return new AmountReader(tokens, new boolean[tokens.size()], Vocabulary.book(), MEASURES).read();
     }

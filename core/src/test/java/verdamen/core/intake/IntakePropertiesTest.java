@@ -12,8 +12,8 @@ import verdamen.core.formula.Part;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.Measure;
+import verdamen.core.pantry.MeasureWeight;
 import verdamen.core.pantry.Pantry;
-import verdamen.core.pantry.Portion;
 import verdamen.core.pantry.ReferenceTables;
 
 /** What must hold for every measure of every ingredient. */
@@ -46,7 +46,7 @@ public class IntakePropertiesTest {
     @Test(dataProvider = "measures")
     public void aLineWeighsWhatItsMeasureHolds(Measure measure) {
         for (Ingredient ingredient : BOOK.ingredients()) {
-            Portion portion = MEASURES.portion(measure.code(), ingredient).orElse(null);
+            MeasureWeight portion = MEASURES.portion(measure.code(), ingredient).orElse(null);
             ParsedLine line = line("1 " + measure.name() + " " + ingredient.name());
             if (portion != null && line.grams() != null) {
                 assertEquals(line.grams(), portion.grams(), 1e-6 * portion.grams(), ingredient.name());

@@ -30,7 +30,7 @@ public class UnknownAmountTest {
 
     @Test(dataProvider = "liquids")
     public void theLiquidFoundByTheModelGivesTheSoftnessAimedFor(String liquid) {
-        Filled filled = UnknownAmount.byModel(formula(FLOUR, SALT, LineSpec.of("water", 40), open(liquid)), 3);
+        FoundAmount filled = UnknownAmount.byModel(formula(FLOUR, SALT, LineSpec.of("water", 40), open(liquid)), 3);
         Balance balance =
                 Balance.of(formula(FLOUR, SALT, LineSpec.of("water", 40), LineSpec.of(liquid, filled.grams())));
         assertEquals(balance.softness(), 1.0, 1e-9);
@@ -39,7 +39,7 @@ public class UnknownAmountTest {
 
     @Test
     public void findsWhatWasMissingFromTheDoughOnTheScale() {
-        Filled filled = UnknownAmount.byDoughWeight(formula(FLOUR, SALT, open("water")), 2, 640, 1.5);
+        FoundAmount filled = UnknownAmount.byDoughWeight(formula(FLOUR, SALT, open("water")), 2, 640, 1.5);
         assertEquals(filled.grams(), 640 / 0.985 - 407, 1e-9);
         assertTrue(filled.sd() > 3 && filled.sd() < 8, "sd " + filled.sd());
         assertEquals(
@@ -51,7 +51,7 @@ public class UnknownAmountTest {
 
     @Test
     public void findsWhatWasMissingFromAJug() {
-        Filled filled = UnknownAmount.byJug(812, 548);
+        FoundAmount filled = UnknownAmount.byJug(812, 548);
         assertEquals(filled.grams(), 264, 1e-9);
         assertEquals(filled.sd(), Math.hypot(4.06, 2.74), 1e-9);
     }

@@ -17,20 +17,21 @@ public class KitchenMeasuresTest {
     @DataProvider
     Object[][] portions() {
         return new Object[][] {
-            {"g", "wheat-atta", 1.0, 0.005, Portion.Source.MASS},
-            {"lb", "water", 453.592, 0.01, Portion.Source.MASS},
-            {"cup", "water", 240.0, 0.08, Portion.Source.BOOK},
-            {"cup", "wheat-atta", 127.2, 0.08, Portion.Source.BOOK},
-            {"tsp", "salt-fine", 6.1, 0.10, Portion.Source.BOOK},
-            {"piece", "garlic-raw", 4.0, 0.20, Portion.Source.PIECE},
-            {"bunch", "chard-raw", 300.0, 0.30, Portion.Source.PIECE},
-            {"stick", "butter", 113.4, 0.01, Portion.Source.MASS},
+            {"g", "wheat-atta", 1.0, 0.005, MeasureWeight.Source.MASS},
+            {"lb", "water", 453.592, 0.01, MeasureWeight.Source.MASS},
+            {"cup", "water", 240.0, 0.08, MeasureWeight.Source.BOOK},
+            {"cup", "wheat-atta", 127.2, 0.08, MeasureWeight.Source.BOOK},
+            {"tsp", "salt-fine", 6.1, 0.10, MeasureWeight.Source.BOOK},
+            {"piece", "garlic-raw", 4.0, 0.20, MeasureWeight.Source.PIECE},
+            {"bunch", "chard-raw", 300.0, 0.30, MeasureWeight.Source.PIECE},
+            {"stick", "butter", 113.4, 0.01, MeasureWeight.Source.MASS},
         };
     }
 
     @Test(dataProvider = "portions")
-    public void theBooksMeasuresHold(String measure, String code, double grams, double sd, Portion.Source source) {
-        Portion portion = book().portion(measure, ingredient(code)).orElseThrow();
+    public void theBooksMeasuresHold(
+            String measure, String code, double grams, double sd, MeasureWeight.Source source) {
+        MeasureWeight portion = book().portion(measure, ingredient(code)).orElseThrow();
         assertEquals(portion.grams(), grams, 1e-9);
         assertEquals(portion.relativeSd(), sd, 1e-9);
         assertEquals(portion.source(), source);
@@ -46,12 +47,12 @@ public class KitchenMeasuresTest {
 
     @Test
     public void oneWeighInGivesTheMeanAndKeepsTheTypicalError() {
-        Portion one = weighed(new WeighIn("handful", "kale-raw", 20, 1))
+        MeasureWeight one = weighed(new WeighIn("handful", "kale-raw", 20, 1))
                 .portion("handful", kale())
                 .orElseThrow();
         assertEquals(one.grams(), 20, 1e-9);
         assertEquals(one.relativeSd(), 0.30, 1e-9);
-        assertEquals(one.source(), Portion.Source.WEIGHED_IN);
+        assertEquals(one.source(), MeasureWeight.Source.WEIGHED_IN);
     }
 
     @Test
@@ -59,7 +60,7 @@ public class KitchenMeasuresTest {
         WeighIn twenty = new WeighIn("handful", "kale-raw", 20, 1);
         double last = 0.31;
         for (int count = 1; count <= 6; count++) {
-            Portion portion = weighed(
+            MeasureWeight portion = weighed(
                             java.util.Collections.nCopies(count, twenty).toArray(WeighIn[]::new))
                     .portion("handful", kale())
                     .orElseThrow();
@@ -67,7 +68,7 @@ public class KitchenMeasuresTest {
             assertEquals(portion.weighIns(), count);
             last = portion.relativeSd();
         }
-        Portion unsteady = weighed(
+        MeasureWeight unsteady = weighed(
                         new WeighIn("handful", "kale-raw", 10, 1),
                         new WeighIn("handful", "kale-raw", 30, 1),
                         new WeighIn("handful", "kale-raw", 20, 1))
@@ -92,9 +93,9 @@ public class KitchenMeasuresTest {
     public void aVesselFilledWithWaterTellsItsVolumeForEverything() {
         KitchenMeasures own = weighed(new WeighIn("glass", null, 230, 1), new WeighIn("glass", "water", 230, 1));
         assertEquals(own.portion("glass", BOOK.plainWater()).orElseThrow().grams(), 230, 1e-9);
-        Portion atta = own.portion("glass", ingredient("wheat-atta")).orElseThrow();
+        MeasureWeight atta = own.portion("glass", ingredient("wheat-atta")).orElseThrow();
         assertEquals(atta.grams(), 230 * 0.53, 1e-9);
-        assertEquals(atta.source(), Portion.Source.OWN_VESSEL);
+        assertEquals(atta.source(), MeasureWeight.Source.OWN_VESSEL);
         assertTrue(atta.relativeSd() >= 0.08, "flour packs unevenly even in a known glass");
     }
 
@@ -102,7 +103,7 @@ public class KitchenMeasuresTest {
     public void weighInsOfOneIngredientSayNothingOfAnother() {
         KitchenMeasures own = weighed(new WeighIn("handful", "kale-raw", 20, 1));
         assertEquals(
-                own.portion("handful", ingredient("chard-raw")).orElseThrow().source(), Portion.Source.BOOK);
+                own.portion("handful", ingredient("chard-raw")).orElseThrow().source(), MeasureWeight.Source.BOOK);
     }
 
     @Test

@@ -3,10 +3,8 @@ package verdamen.server.balance;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.DoughSheet;
-import verdamen.core.Warning;
 import verdamen.core.balance.Balance;
-import verdamen.core.balance.Ends;
+import verdamen.core.balance.DryAndWetEnds;
 import verdamen.core.balance.Filling;
 import verdamen.core.balance.Hydration;
 import verdamen.core.balance.LedgerRow;
@@ -14,6 +12,9 @@ import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.Water;
 import verdamen.core.caution.Caution;
 import verdamen.core.caution.Cautions;
+import verdamen.core.evaluation.Evaluation;
+import verdamen.core.evaluation.Slip;
+import verdamen.core.evaluation.Warning;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
@@ -21,9 +22,8 @@ import verdamen.core.formula.Salt;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
 import verdamen.core.handling.SoftnessCurve;
-import verdamen.core.intake.Slip;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Range;
-import verdamen.core.model.Step;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Material;
 import verdamen.core.prep.Chain;
@@ -66,7 +66,7 @@ public record BalanceAnswer(
         Water water,
         double rollAtMinute,
         @Nullable Double softnessAtRoll,
-        List<Step> softnessSteps,
+        List<ExplanationStep> softnessSteps,
         @Nullable Feel feel,
         double bringsGrams,
         double drinksGrams,
@@ -86,7 +86,7 @@ public record BalanceAnswer(
         @Nullable Filling filling,
         List<Caution> cautions,
         List<@Nullable PreparedLine> prepared,
-        @Nullable Ends ends) {
+        @Nullable DryAndWetEnds ends) {
 
     /**
      * What a preparation chain puts into a line.
@@ -126,7 +126,7 @@ public record BalanceAnswer(
             double softnessHigh,
             double springLimitPct) {}
 
-    static BalanceAnswer of(DoughSheet sheet, List<Slip> slips, Facts facts) {
+    static BalanceAnswer of(Evaluation sheet, List<Slip> slips, Facts facts) {
         Balance balance = sheet.balance();
         return new BalanceAnswer(
                 balance.flourGrams(),
@@ -157,7 +157,7 @@ public record BalanceAnswer(
                 Filling.of(sheet.formula()).orElse(null),
                 Cautions.of(sheet.formula()),
                 prepared(sheet.formula()),
-                Ends.of(sheet.formula()).orElse(null));
+                DryAndWetEnds.of(sheet.formula()).orElse(null));
     }
 
     private static List<@Nullable PreparedLine> prepared(Formula formula) {
@@ -192,7 +192,7 @@ public record BalanceAnswer(
         return Arrays.asList(ranges);
     }
 
-    private static Settings settings(DoughSheet sheet) {
+    private static Settings settings(Evaluation sheet) {
         Formula formula = sheet.formula();
         return new Settings(
                 formula.restMinutes(),

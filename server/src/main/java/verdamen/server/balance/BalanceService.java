@@ -1,7 +1,7 @@
 package verdamen.server.balance;
 
 import org.springframework.stereotype.Service;
-import verdamen.core.DoughSheet;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
@@ -29,7 +29,7 @@ public class BalanceService {
      */
     public BalanceAnswer balance(FormulaSpec formula) {
         Formula read = read(formula);
-        return BalanceAnswer.of(DoughSheet.of(read), intake.slips(read), Facts.of(read, pantry.prices()));
+        return BalanceAnswer.of(Evaluation.of(read), intake.slips(read), Facts.of(read, pantry.prices()));
     }
 
     /**

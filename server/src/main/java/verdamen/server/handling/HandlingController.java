@@ -16,7 +16,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.handling.BenchAdvice;
 import verdamen.core.handling.Diagnosis;
 import verdamen.core.handling.FeelGuide;
-import verdamen.core.handling.HandlingSheet;
+import verdamen.core.handling.FormulaHandling;
 import verdamen.core.handling.PutIn;
 import verdamen.core.handling.Spill;
 import verdamen.core.pantry.Style;
@@ -42,7 +42,7 @@ class HandlingController {
     /**
      * How a dough handles.
      *
-     * @param sheet the rolling window, the figures with what would help, the piece to scale
+     * @param dough the rolling window, the figures with what would help, the piece to scale
      * @param style the style, with its window and limits
      * @param softnessTarget softness aimed for
      * @param waterNeededGrams plain water it needs in all, g; below 0 when it has too much without any
@@ -53,7 +53,7 @@ class HandlingController {
      * @param defers what every caution defers to
      */
     record HandlingAnswer(
-            HandlingSheet sheet,
+            FormulaHandling dough,
             Style style,
             double softnessTarget,
             double waterNeededGrams,
@@ -69,7 +69,7 @@ class HandlingController {
         Formula read = balances.read(formula);
         Water water = Balance.of(read).water();
         return new HandlingAnswer(
-                HandlingSheet.of(read),
+                FormulaHandling.of(read),
                 read.style(),
                 read.softnessTarget(),
                 water.needed(),

@@ -11,8 +11,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.intake.Filled;
-import verdamen.core.intake.Starts.Percentage;
+import verdamen.core.intake.FoundAmount;
+import verdamen.core.intake.StartingFormulas.Percentage;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
 
@@ -65,7 +65,7 @@ class IntakeController {
     /** The amount of an open line. */
     @PostMapping("/fill")
     FilledAnswer fill(@RequestBody FillRequest request) {
-        Filled filled = intake.fill(request);
+        FoundAmount filled = intake.fill(request);
         return new FilledAnswer(filled.grams(), filled.sd(), filled.low(), filled.high());
     }
 

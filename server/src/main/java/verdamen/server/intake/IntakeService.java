@@ -6,19 +6,19 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.evaluation.Slip;
+import verdamen.core.evaluation.SlipCatcher;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Part;
-import verdamen.core.intake.Filled;
+import verdamen.core.intake.FoundAmount;
 import verdamen.core.intake.IngredientIndex;
 import verdamen.core.intake.ParsedLine;
 import verdamen.core.intake.ParsedRecipe;
 import verdamen.core.intake.RecipeReader;
-import verdamen.core.intake.Slip;
-import verdamen.core.intake.SlipCatcher;
-import verdamen.core.intake.Starts;
-import verdamen.core.intake.Starts.Percentage;
+import verdamen.core.intake.StartingFormulas;
+import verdamen.core.intake.StartingFormulas.Percentage;
 import verdamen.core.intake.Synonyms;
 import verdamen.core.intake.UnknownAmount;
 import verdamen.core.model.Coded;
@@ -78,7 +78,7 @@ public class IntakeService {
     }
 
     /** The amount of an open line. */
-    public Filled fill(FillRequest request) {
+    public FoundAmount fill(FillRequest request) {
         if (request.how() == null) {
             throw Faults.refusal(null, "how", FaultCode.MISSING, null);
         }
@@ -112,12 +112,12 @@ public class IntakeService {
 
     /** A formula with the usual composition of a style. */
     public FormulaSpec startFromStyle(String style, double flourGrams) {
-        return Starts.ofStyle(style, flourGrams, pantry.pantry());
+        return StartingFormulas.ofStyle(style, flourGrams, pantry.pantry());
     }
 
     /** A formula from baker's percentages. */
     public FormulaSpec startFromPercentages(String style, double doughGrams, List<Percentage> lines) {
-        return Starts.ofPercentages(style, doughGrams, lines, pantry.pantry());
+        return StartingFormulas.ofPercentages(style, doughGrams, lines, pantry.pantry());
     }
 
     private IngredientIndex index() {

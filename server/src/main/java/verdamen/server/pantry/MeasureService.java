@@ -19,8 +19,8 @@ import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.Measure;
+import verdamen.core.pantry.MeasureWeight;
 import verdamen.core.pantry.Pantry;
-import verdamen.core.pantry.Portion;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighIn;
 import verdamen.core.pantry.WeighInSpec;
@@ -126,7 +126,7 @@ public class MeasureService {
                             portion.grams() * portion.relativeSd(),
                             portion.weighIns(),
                             typical.portion(pair.measure(), ingredient)
-                                    .map(Portion::grams)
+                                    .map(MeasureWeight::grams)
                                     .orElse(null))));
         }
         return calibrations;
@@ -165,7 +165,7 @@ public class MeasureService {
         if (found == null) {
             faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, ingredient);
         }
-        Portion portion =
+        MeasureWeight portion =
                 found == null ? null : measures().portion(measure, found).orElse(null);
         if (found != null && portion == null) {
             faults.add(null, "measure", FaultCode.NOT_FOR_THIS_INGREDIENT, measure);
@@ -175,7 +175,9 @@ public class MeasureService {
             throw new IllegalStateException("an unknown portion is a fault");
         }
         double grams = quantity * portion.grams();
-        double sd = portion.source() == Portion.Source.MASS ? Line.weighedSdGrams(grams) : grams * portion.relativeSd();
+        double sd = portion.source() == MeasureWeight.Source.MASS
+                ? Line.weighedSdGrams(grams)
+                : grams * portion.relativeSd();
         return new Amount(grams, sd, Range.likelyMass(grams, sd), portion.source(), portion.weighIns());
     }
 

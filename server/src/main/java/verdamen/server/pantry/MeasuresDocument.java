@@ -4,7 +4,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Range;
-import verdamen.core.pantry.Portion;
+import verdamen.core.pantry.MeasureWeight;
 
 /**
  * The kitchen's measures with what weigh-ins have taught about them.
@@ -80,5 +80,5 @@ public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> cal
      * @param source where it comes from
      * @param weighIns how many weigh-ins it rests on
      */
-    public record Amount(double grams, double sd, Range range, Portion.Source source, int weighIns) {}
+    public record Amount(double grams, double sd, Range range, MeasureWeight.Source source, int weighIns) {}
 }

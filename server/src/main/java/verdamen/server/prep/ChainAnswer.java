@@ -2,7 +2,7 @@ package verdamen.server.prep;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.model.Step;
+import verdamen.core.model.ExplanationStep;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
@@ -159,7 +159,7 @@ public record ChainAnswer(
             boolean skipped,
             boolean hot,
             @Nullable Cooling cooling,
-            List<Step> why) {
+            List<ExplanationStep> why) {
 
         static StepAnswer of(StepResult step, Pantry pantry) {
             double began = step.before().grams() + step.addedGrams() + step.addedWaterGrams();

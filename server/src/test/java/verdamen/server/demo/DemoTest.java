@@ -12,11 +12,11 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
-import verdamen.core.DoughSheet;
 import verdamen.core.balance.Standing;
+import verdamen.core.evaluation.Evaluation;
+import verdamen.core.evaluation.Slip;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
-import verdamen.core.intake.Slip;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.ReferenceTables;
 import verdamen.core.pantry.Role;
@@ -83,7 +83,7 @@ public class DemoTest extends ServerTest {
     @Test
     public void whatIsInUseIsInBalanceAndCanBeRolled() {
         for (History history : demo()) {
-            DoughSheet newest = newest(history);
+            Evaluation newest = newest(history);
             if (history.state() != FormulaState.SET_ASIDE) {
                 String name = history.versions().get(0).version().name();
                 assertEquals(newest.balance().water().standing(), Standing.IN_BALANCE, name);
@@ -148,10 +148,10 @@ public class DemoTest extends ServerTest {
                 .toList();
     }
 
-    private DoughSheet newest(History history) {
+    private Evaluation newest(History history) {
         Formula formula = FormulaReader.read(
                 history.versions().get(history.versions().size() - 1).formula(), pantry.pantry());
-        return DoughSheet.of(formula);
+        return Evaluation.of(formula);
     }
 
     private Ingredient ingredient(String code) {

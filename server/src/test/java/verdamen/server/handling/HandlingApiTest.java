@@ -17,14 +17,14 @@ public class HandlingApiTest extends ServerTest {
     @Test
     public void answersWindowFiguresHelpsAndTheDisc() {
         Answer answer = postJson("/api/handling", FORMULA).expect(200);
-        assertEquals(answer.at("/sheet/picture/curve/minutes").size(), 181);
+        assertEquals(answer.at("/dough/picture/curve/minutes").size(), 181);
         assertEquals(
-                answer.at("/sheet/picture/low").size(),
-                answer.at("/sheet/picture/high").size());
-        assertTrue(answer.at("/sheet/picture/window/first").asInt() > 10);
+                answer.at("/dough/picture/low").size(),
+                answer.at("/dough/picture/high").size());
+        assertTrue(answer.at("/dough/picture/window/first").asInt() > 10);
         assertEquals(
-                answer.at("/sheet/helps").size(), answer.at("/sheet/reasons").size());
-        assertTrue(answer.at("/sheet/disc/thicknesses").size() > 20);
+                answer.at("/dough/helps").size(), answer.at("/dough/reasons").size());
+        assertTrue(answer.at("/dough/disc/thicknesses").size() > 20);
         assertEquals(answer.at("/cautions/0/code").asString(), "raw-flour");
     }
 

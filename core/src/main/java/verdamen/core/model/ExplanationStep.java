@@ -11,10 +11,10 @@ import java.util.List;
  * @param value what came out, in {@code unit}
  * @param unit the unit of the value
  */
-public record Step(Rule rule, List<Term> inputs, double value, Unit unit) {
+public record ExplanationStep(Rule rule, List<Term> inputs, double value, Unit unit) {
 
     /** Copies the inputs so that a step never changes. */
-    public Step {
+    public ExplanationStep {
         inputs = List.copyOf(inputs);
     }
 }

@@ -1,4 +1,4 @@
-package verdamen.core;
+package verdamen.core.evaluation;
 
 import java.util.List;
 import verdamen.core.model.Coded;

@@ -9,7 +9,7 @@ import verdamen.core.intake.Finding.Kind;
 import verdamen.core.intake.IngredientIndex.Found;
 
 /** The words of a line that no amount has taken, and the ingredient they name. */
-final class Words {
+final class IngredientWords {
 
     /** A word left, in the singular and with its spelling put right. */
     private record Word(String singular, String written, boolean inBrackets, boolean known) {}
@@ -20,7 +20,7 @@ final class Words {
     private final List<Word> words = new ArrayList<>();
     private final List<Finding> misspelt = new ArrayList<>();
 
-    Words(IngredientIndex index, Vocabulary vocabulary, List<Token> tokens, boolean[] used) {
+    IngredientWords(IngredientIndex index, Vocabulary vocabulary, List<Token> tokens, boolean[] used) {
         this.index = index;
         boolean inBrackets = false;
         for (int at = 0; at < tokens.size(); at++) {

@@ -1,4 +1,4 @@
-package verdamen.core.intake;
+package verdamen.core.evaluation;
 
 import static verdamen.core.model.Symbol.*;
 
@@ -10,13 +10,15 @@ import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.evaluation.Slip.Kind;
 import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.OpenLine;
 import verdamen.core.formula.Part;
 import verdamen.core.formula.RecipeNotes;
-import verdamen.core.intake.Slip.Kind;
+import verdamen.core.intake.IngredientIndex;
+import verdamen.core.intake.Temperatures;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Ingredient;

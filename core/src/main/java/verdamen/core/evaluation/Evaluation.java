@@ -1,4 +1,4 @@
-package verdamen.core;
+package verdamen.core.evaluation;
 
 import static verdamen.core.model.Symbol.*;
 
@@ -30,7 +30,7 @@ import verdamen.core.pantry.Style;
  * @param bakersPct baker's percentage of each line as asked; null for open lines and without flour
  * @param warnings what to mind
  */
-public record DoughSheet(
+public record Evaluation(
         Formula formula,
         Balance balance,
         @Nullable Feel feel,
@@ -42,13 +42,13 @@ public record DoughSheet(
         List<Warning> warnings) {
 
     /** The sheet of a formula. */
-    public static DoughSheet of(Formula formula) {
+    public static Evaluation of(Formula formula) {
         Dough dough = Dough.of(formula);
         double minute = formula.rollAtMinute();
         Balance balance = Balance.of(dough);
         Handling handling = Handling.at(dough, minute);
         RollingWindow window = RollingWindow.of(dough).orElse(null);
-        return new DoughSheet(
+        return new Evaluation(
                 formula,
                 balance,
                 balance.softness() == null ? null : formula.pantry().feel(balance.softness()),

@@ -8,7 +8,7 @@ import verdamen.core.model.Coefficient;
  * @param grams g, at least 0
  * @param sd its standard deviation, g
  */
-public record Filled(double grams, double sd) {
+public record FoundAmount(double grams, double sd) {
 
     /** Lower end of its 80 % range, g, at least 0. */
     public double low() {

@@ -19,7 +19,7 @@ import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.LiquidUse;
 
 /** Puts a school's way into a formula, and tells which way a formula goes now. */
-final class Choosing {
+final class SchoolChoice {
 
     private static final String OVERNIGHT = "overnight";
     private static final double OVERNIGHT_MINUTES = 720;
@@ -31,7 +31,7 @@ final class Choosing {
     private static final String FILLING = "filling";
     private static final String WORKED_IN = "worked-in";
 
-    private Choosing() {}
+    private SchoolChoice() {}
 
     /** The formula made in a school's way. */
     static FormulaSpec choose(FormulaSpec spec, School school, Pantry pantry) {

@@ -14,14 +14,14 @@ import verdamen.core.handling.Help.Helps;
  * @param helps what would help each of them
  * @param disc the piece to scale
  */
-public record HandlingSheet(
+public record FormulaHandling(
         RollingPicture picture, Handling handling, List<Reason> reasons, List<Helps> helps, Disc disc) {
 
     /** The sheet of a formula. */
-    public static HandlingSheet of(Formula formula) {
+    public static FormulaHandling of(Formula formula) {
         Dough dough = Dough.of(formula);
         double minute = formula.rollAtMinute();
-        return new HandlingSheet(
+        return new FormulaHandling(
                 RollingPicture.of(dough),
                 Handling.at(dough, minute),
                 Handling.reasons(dough, minute),

@@ -3,7 +3,7 @@ package verdamen.core.handling;
 import verdamen.core.model.Coded;
 
 /** A handling figure that can be opened to its reasons. */
-public enum Figure implements Coded {
+public enum HandlingFigure implements Coded {
     GLUTEN("gluten"),
     THINNEST_SHEET("min-sheet"),
     STICK("stick"),
@@ -15,7 +15,7 @@ public enum Figure implements Coded {
 
     private final String code;
 
-    Figure(String code) {
+    HandlingFigure(String code) {
         this.code = code;
     }
 

@@ -10,7 +10,7 @@ import verdamen.core.model.Coded;
  * @param source where that comes from
  * @param weighIns how many weigh-ins it rests on; 0 for the book's value
  */
-public record Portion(double grams, double relativeSd, Source source, int weighIns) {
+public record MeasureWeight(double grams, double relativeSd, Source source, int weighIns) {
 
     /** Where the weight of a measure comes from. */
     public enum Source implements Coded {

@@ -18,7 +18,7 @@ import verdamen.core.model.Coefficient;
  * @param likely the middle of every range
  * @param wet the end with more hydration
  */
-public record Ends(Point dry, Point likely, Point wet) {
+public record DryAndWetEnds(Point dry, Point likely, Point wet) {
 
     /**
      * One dough.
@@ -29,9 +29,9 @@ public record Ends(Point dry, Point likely, Point wet) {
     public record Point(@Nullable Double hydrationPct, double doughGrams) {}
 
     /** The ends of a formula, or nothing when no line is less sure than a kitchen scale or an amount is still open. */
-    public static Optional<Ends> of(Formula formula) {
+    public static Optional<DryAndWetEnds> of(Formula formula) {
         boolean open = formula.openLines().stream().anyMatch(line -> line.part() == Part.DOUGH);
-        if (open || formula.lines().stream().noneMatch(Ends::isRange)) {
+        if (open || formula.lines().stream().noneMatch(DryAndWetEnds::isRange)) {
             return Optional.empty();
         }
         Point low = point(formula, (grams, half) -> Math.max(0, grams - half));
@@ -40,7 +40,7 @@ public record Ends(Point dry, Point likely, Point wet) {
                 .sorted(Comparator.comparing(Point::hydrationPct, Comparator.nullsFirst(Comparator.naturalOrder()))
                         .thenComparing(Point::doughGrams))
                 .toList();
-        return Optional.of(new Ends(ends.get(0), point(formula, (grams, half) -> grams), ends.get(1)));
+        return Optional.of(new DryAndWetEnds(ends.get(0), point(formula, (grams, half) -> grams), ends.get(1)));
     }
 
     private static boolean isRange(Line line) {

@@ -15,7 +15,7 @@ import verdamen.core.model.Coefficient;
  * @param from index of its first token
  * @param to index after its last token
  */
-record Stated(
+record StatedAmount(
         double low,
         double high,
         @Nullable String measure,
@@ -35,11 +35,11 @@ record Stated(
         return (high - low) / 2 / Coefficient.RANGE_WIDTH.value();
     }
 
-    Stated times(double factor) {
-        return new Stated(low * factor, high * factor, measure, unit, vagueness, inBrackets, from, to);
+    StatedAmount times(double factor) {
+        return new StatedAmount(low * factor, high * factor, measure, unit, vagueness, inBrackets, from, to);
     }
 
-    Stated withMeasure(@Nullable String code, @Nullable String word, int end) {
-        return new Stated(low, high, code, word, vagueness, inBrackets, from, end);
+    StatedAmount withMeasure(@Nullable String code, @Nullable String word, int end) {
+        return new StatedAmount(low, high, code, word, vagueness, inBrackets, from, end);
     }
 }

@@ -15,7 +15,7 @@ import verdamen.core.model.Table;
 import verdamen.core.pantry.Pantry;
 
 /** Formulas to start from: a style's usual composition, or baker's percentages and the weight of a dough. */
-public final class Starts {
+public final class StartingFormulas {
 
     private static final double WHOLE_PCT = 100;
     private static final double ROUNDED_BELOW_GRAMS = 20;
@@ -29,7 +29,7 @@ public final class Starts {
             @Nullable String fatTiming) {}
 
     private static final List<Usual> USUAL = Table.read(
-            Starts.class,
+            StartingFormulas.class,
             "style_starts",
             row -> new Usual(
                     row.text("style"), row.text("ingredient"), row.number("bakers_pct"), row.textOrNull("fat_timing")));
@@ -43,7 +43,7 @@ public final class Starts {
     public record Percentage(
             @Nullable String ingredient, @Nullable Double pct) {}
 
-    private Starts() {}
+    private StartingFormulas() {}
 
     /**
      * The usual composition of a style, with the plain water that its softness needs.

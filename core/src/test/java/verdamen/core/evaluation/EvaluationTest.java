@@ -1,4 +1,4 @@
-package verdamen.core;
+package verdamen.core.evaluation;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -14,7 +14,7 @@ import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
 /** What a whole sheet warns of and how it tells formulas apart. */
-public class DoughSheetTest {
+public class EvaluationTest {
 
     private static final Pantry BOOK = ReferenceTables.load();
     private static final List<LineSpec> ROTI =
@@ -43,7 +43,7 @@ public class DoughSheetTest {
 
     @Test(dataProvider = "warnings")
     public void warnsOf(String what, FormulaSpec spec, List<Warning.Kind> kinds) {
-        DoughSheet sheet = sheet(spec);
+        Evaluation sheet = sheet(spec);
         List<Warning.Kind> found = sheet.warnings().stream().map(Warning::kind).toList();
         assertEquals(found, kinds, what);
         sheet.warnings().forEach(warning -> assertTrue(!warning.terms().isEmpty(), "each with its figures"));
@@ -51,7 +51,7 @@ public class DoughSheetTest {
 
     @Test
     public void theFeelIsTheWordForTheSoftness() {
-        DoughSheet sheet = sheet(spec(null, null, null));
+        Evaluation sheet = sheet(spec(null, null, null));
         assertEquals(sheet.feel(), BOOK.feel(sheet.balance().softness()));
         assertEquals(sheet.feel().code(), "soft");
     }
@@ -80,7 +80,7 @@ public class DoughSheetTest {
 
     @Test
     public void theCurveStartsAtWettingAndEndsAfterThreeHours() {
-        DoughSheet sheet = sheet(spec(null, null, null));
+        Evaluation sheet = sheet(spec(null, null, null));
         assertEquals(sheet.curve().softness().size(), 181);
         assertEquals(
                 sheet.curve().springBackPct().subList(0, 10).stream()
@@ -94,7 +94,7 @@ public class DoughSheetTest {
         return new FormulaSpec("tortilla", null, null, null, rest == null ? 60 : rest, sheet, target, ROTI);
     }
 
-    private static DoughSheet sheet(FormulaSpec spec) {
-        return DoughSheet.of(FormulaReader.read(spec, BOOK));
+    private static Evaluation sheet(FormulaSpec spec) {
+        return Evaluation.of(FormulaReader.read(spec, BOOK));
     }
 }

@@ -7,16 +7,16 @@ import static org.testng.Assert.expectThrows;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import verdamen.core.DoughSheet;
+import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.intake.Starts.Percentage;
+import verdamen.core.intake.StartingFormulas.Percentage;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
-public class StartsTest {
+public class StartingFormulasTest {
 
     private static final Pantry BOOK = ReferenceTables.load();
 
@@ -27,8 +27,8 @@ public class StartsTest {
 
     @Test(dataProvider = "styles")
     public void everyStyleHasAUsualCompositionThatMeetsItsWindow(String style) {
-        FormulaSpec start = Starts.ofStyle(style, 500, BOOK);
-        DoughSheet sheet = DoughSheet.of(FormulaReader.read(start, BOOK));
+        FormulaSpec start = StartingFormulas.ofStyle(style, 500, BOOK);
+        Evaluation sheet = Evaluation.of(FormulaReader.read(start, BOOK));
         Double softness = sheet.balance().softness();
         assertTrue(
                 softness >= sheet.formula().style().softnessLow()
@@ -44,8 +44,8 @@ public class StartsTest {
                 new Percentage("emmer-whole", 40.0),
                 new Percentage("water", 64.0),
                 new Percentage("salt-fine", 1.8));
-        FormulaSpec spec = Starts.ofPercentages("roti", 1200, asked, BOOK);
-        DoughSheet sheet = DoughSheet.of(FormulaReader.read(spec, BOOK));
+        FormulaSpec spec = StartingFormulas.ofPercentages("roti", 1200, asked, BOOK);
+        Evaluation sheet = Evaluation.of(FormulaReader.read(spec, BOOK));
         assertEquals(sheet.balance().doughGrams(), 1200, 1.5);
         assertEquals(sheet.bakersPct().get(2), 64, 0.2);
         assertEquals(spec.lines().stream().map(LineSpec::ingredient).toList().get(1), "emmer-whole");
@@ -55,11 +55,11 @@ public class StartsTest {
     public void refusesByLineAndField() {
         RefusedException refused = expectThrows(
                 RefusedException.class,
-                () -> Starts.ofPercentages(
+                () -> StartingFormulas.ofPercentages(
                         "roti", -1, List.of(new Percentage("wheat-atta", -3.0), new Percentage("water", null)), BOOK));
         assertEquals(refused.faults().size(), 3);
         assertEquals(refused.faults().get(1).line(), Integer.valueOf(1));
-        expectThrows(RefusedException.class, () -> Starts.ofStyle("brick", 500, BOOK));
-        expectThrows(RefusedException.class, () -> Starts.ofStyle("roti", Double.NaN, BOOK));
+        expectThrows(RefusedException.class, () -> StartingFormulas.ofStyle("brick", 500, BOOK));
+        expectThrows(RefusedException.class, () -> StartingFormulas.ofStyle("roti", Double.NaN, BOOK));
     }
 }

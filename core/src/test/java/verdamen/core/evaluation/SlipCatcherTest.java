@@ -1,4 +1,4 @@
-package verdamen.core.intake;
+package verdamen.core.evaluation;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -8,13 +8,15 @@ import java.util.List;
 import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import verdamen.core.evaluation.Slip.Kind;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.Openness;
 import verdamen.core.formula.Part;
 import verdamen.core.formula.RecipeNotes;
-import verdamen.core.intake.Slip.Kind;
+import verdamen.core.intake.IngredientIndex;
+import verdamen.core.intake.Synonyms;
 import verdamen.core.model.Symbol;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.OwnValue;

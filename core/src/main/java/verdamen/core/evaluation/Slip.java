@@ -1,4 +1,4 @@
-package verdamen.core.intake;
+package verdamen.core.evaluation;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
