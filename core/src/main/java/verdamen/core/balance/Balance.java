@@ -61,12 +61,11 @@ public record Balance(
     }
 
     private static ExplanationStep softnessStep(Dough dough, double minute, double softness) {
-        return new ExplanationStep(
+        return ExplanationStep.of(
                 Rule.SOFTNESS,
-                List.of(
-                        Term.grams(Symbol.BRINGS, dough.bringsGrams(minute)),
-                        Term.grams(Symbol.DRINKS, dough.drinksGrams(minute))),
                 softness,
-                Unit.SOFTNESS);
+                Unit.SOFTNESS,
+                Term.grams(Symbol.BRINGS, dough.bringsGrams(minute)),
+                Term.grams(Symbol.DRINKS, dough.drinksGrams(minute)));
     }
 }

@@ -54,10 +54,10 @@ public record Filling(
         List<ExplanationStep> steps) {
 
     private static final double PERCENT = 100;
-    private static final double MOST_COOKED_OFF = 0.95;
-    private static final double USUALLY_COOKED_OFF = 0.4;
-    private static final double MOST_FLOUR = 2;
-    private static final int HALVINGS = 50;
+    private static final double MOST_COOKED_OFF = Coefficient.FILLING_COOKED_OFF_MOST.value();
+    private static final double USUALLY_COOKED_OFF = Coefficient.FILLING_COOKED_OFF_USUAL.value();
+    private static final double MOST_FLOUR = Coefficient.FILLING_FLOUR_MOST.value();
+    private static final double CLOSE_ENOUGH = 1e-12;
     private static final String USUAL_FLOUR = "chickpea-roasted-flour";
 
     /**
@@ -136,15 +136,14 @@ public record Filling(
                     count == null ? null : Double.valueOf(grams / count),
                     count == null ? null : Double.valueOf(pieces.doughGrams()),
                     tooWet ? waysOut() : List.of(),
-                    List.of(new ExplanationStep(
+                    List.of(ExplanationStep.of(
                             Rule.FILLING_FREE_WATER,
-                            List.of(
-                                    Term.grams(Symbol.FREE_WATER, weeps()),
-                                    Term.grams(Symbol.FILLING_DRINKS, drinks()),
-                                    Term.grams(Symbol.FILLING, grams),
-                                    Term.percent(Symbol.FILLING_SALT_PCT, saltPct)),
                             pct,
-                            Unit.PERCENT)));
+                            Unit.PERCENT,
+                            Term.grams(Symbol.FREE_WATER, weeps()),
+                            Term.grams(Symbol.FILLING_DRINKS, drinks()),
+                            Term.grams(Symbol.FILLING, grams),
+                            Term.percent(Symbol.FILLING_SALT_PCT, saltPct))));
         }
 
         private double free() {
@@ -294,7 +293,7 @@ public record Filling(
         private double least(double most, DoubleFunction<List<Line>> after) {
             double low = 0;
             double high = most;
-            for (int i = 0; i < HALVINGS; i++) {
+            while (high - low > CLOSE_ENOUGH * most) {
                 double middle = (low + high) / 2;
                 if (pct(after.apply(middle)) > limit) {
                     low = middle;

@@ -5,11 +5,13 @@ import static verdamen.core.model.Symbol.*;
 import java.util.ArrayList;
 import java.util.List;
 import verdamen.core.balance.WaterAccount.UptakeParts;
+import verdamen.core.formula.Formula;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
+import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Role;
 
@@ -58,14 +60,14 @@ final class LedgerWriter {
         Term water = Term.factor(WATER_SHARE, row.waterShare());
         return List.of(
                 switch (row.ingredient().role()) {
-                    case SALT -> grams(Rule.SALT_BRINGS, grams, mass, softening(Coefficient.SALT_SOFTENING.value()));
+                    case SALT -> grams(Rule.SALT_BRINGS, grams, mass, softening(Coefficient.SALT_SOFTENING));
                     case SWEETENER ->
                         grams(
                                 Rule.SWEETENER_BRINGS,
                                 grams,
                                 mass,
                                 water,
-                                softening(Coefficient.SUGAR_SOFTENING.value()),
+                                softening(Coefficient.SUGAR_SOFTENING),
                                 Term.factor(SUGAR_SHARE, RowWater.sugarShare(row)));
                     case FAT, DAIRY, LIQUID ->
                         grams(
@@ -76,7 +78,7 @@ final class LedgerWriter {
                                 softening(
                                         row.ingredient().role() == Role.FAT
                                                 ? RowWater.softening(row, at.fatHardened())
-                                                : Coefficient.FOOD_FAT_SOFTENING.value()),
+                                                : Coefficient.FOOD_FAT_SOFTENING),
                                 Term.factor(FAT_SHARE, row.fatShare()));
                     default -> grams(Rule.WATER_BRINGS, grams, mass, water);
                 });
@@ -107,7 +109,7 @@ final class LedgerWriter {
                         Term.grams(MASS, row.grams()),
                         Term.factor(WATER_SHARE, row.waterShare()),
                         Term.factor(RELEASE, account.releasedShare(at)),
-                        softening(Coefficient.FOOD_FAT_SOFTENING.value()),
+                        softening(Coefficient.FOOD_FAT_SOFTENING),
                         Term.factor(FAT_SHARE, row.fatShare())));
     }
 
@@ -134,7 +136,9 @@ final class LedgerWriter {
         List<ExplanationStep> steps = new ArrayList<>();
         Term mass = Term.grams(MASS, account.row().grams());
         Term book = Term.factor(BOOK_ABSORPTION, parts.bookAbsorption());
-        Term hot = Term.factor(HOT_WATER, parts.hotWater());
+        Term hot = parts.hotWater() == 1
+                ? Term.factor(HOT_WATER, 1)
+                : Term.of(HOT_WATER, Coefficient.HOT_WATER_ABSORPTION);
         Term absorption = Term.factor(ABSORPTION, parts.absorption());
         Term share = Term.factor(UPTAKE, account.uptakeShare(at));
         if (parts.moisture() == null) {
@@ -148,6 +152,7 @@ final class LedgerWriter {
                     Term.factor(FLOUR_MOISTURE, parts.moisture())));
         }
         if (account.uptakeTau() > 0) {
+            uptakeTau(account, steps);
             steps.add(factor(
                     Rule.UPTAKE,
                     share.value(),
@@ -170,15 +175,36 @@ final class LedgerWriter {
         return steps;
     }
 
-    private static Term softening(double factor) {
-        return Term.factor(SOFTENING, factor);
+    /** How quickly a row drinks, by how the dough is made. */
+    private void uptakeTau(WaterAccount account, List<ExplanationStep> steps) {
+        Formula formula = dough.formula();
+        Behaviour behaviour = account.row().behaviour();
+        if (behaviour == null) {
+            throw new IllegalStateException("what drinks has a behaviour");
+        }
+        double slows = Uptake.fatSlows(formula.fatTiming(), dough.fatPerFlour());
+        if (slows != 1) {
+            steps.add(factor(Rule.FAT_SLOWS, slows, Term.factor(FAT_PER_FLOUR, dough.fatPerFlour())));
+        }
+        steps.add(ExplanationStep.of(
+                Rule.UPTAKE_TAU,
+                account.uptakeTau(),
+                Unit.MINUTES,
+                Term.minutes(BOOK_TAU, behaviour.uptakeTauMin()),
+                Term.of(KNEADING, formula.kneading().uptakeFactor()),
+                Term.of(WATER_SPEED, Uptake.waterSpeed(formula.waterTemperatureC())),
+                Term.factor(FAT_SLOWS, slows)));
+    }
+
+    private static Term softening(Coefficient factor) {
+        return Term.of(SOFTENING, factor);
     }
 
     private static ExplanationStep grams(Rule rule, double grams, Term... inputs) {
-        return new ExplanationStep(rule, List.of(inputs), grams, Unit.GRAMS);
+        return ExplanationStep.of(rule, grams, Unit.GRAMS, inputs);
     }
 
     private static ExplanationStep factor(Rule rule, double factor, Term... inputs) {
-        return new ExplanationStep(rule, List.of(inputs), factor, Unit.FACTOR);
+        return ExplanationStep.of(rule, factor, Unit.FACTOR, inputs);
     }
 }

@@ -74,8 +74,9 @@ record RowWater(
 
     private static RowWater fat(DoughRow row, double water) {
         double fat = row.grams() * row.fatShare();
-        double lost = fat * (softening(row, false) - softening(row, true));
-        return new RowWater(water + softening(row, false) * fat, lost, 0, null, 0, null);
+        double lost =
+                fat * (softening(row, false).value() - softening(row, true).value());
+        return new RowWater(water + softening(row, false).value() * fat, lost, 0, null, 0, null);
     }
 
     private static RowWater inclusion(DoughRow row, double foodFat) {
@@ -106,11 +107,11 @@ record RowWater(
     /** Moisture of a flour as a fraction: that of its lot, or 14 %. */
     static double moisture(DoughRow row) {
         Double measured = row.starterHalf() ? null : row.line().measured().moisturePct();
-        return measured == null ? Coefficient.FLOUR_MOISTURE.value() : measured / PERCENT;
+        return measured == null ? Coefficient.BOOK_FLOUR_MOISTURE.value() : measured / PERCENT;
     }
 
     /** Grams of water a gram of this row's fat stands for; soft fat hardens in the cold, oil does not. */
-    static double softening(DoughRow row, boolean cold) {
+    static Coefficient softening(DoughRow row, boolean cold) {
         FatState state = row.line().fatState();
         if (state == null) {
             throw new IllegalStateException("a fat has a state once it is read");

@@ -32,7 +32,7 @@ public final class Uptake {
      * @return grams of water taken up per gram of the flour as it is
      */
     public static double absorptionAt(double absorption, double moisture) {
-        double basis = Coefficient.FLOUR_MOISTURE.value();
+        double basis = Coefficient.BOOK_FLOUR_MOISTURE.value();
         return (1 - moisture) / (1 - basis) * (absorption + basis) - moisture;
     }
 
@@ -53,10 +53,14 @@ public final class Uptake {
 
     /** Factor on every time constant of uptake: kneading · temperature · fat rubbed in first. */
     static double tauFactor(Formula formula, double fatPerFlour) {
-        double coat = formula.fatTiming() == FatTiming.COAT_FIRST
-                ? 1 + Coefficient.RUBBED_FAT_SLOWING.value() * fatPerFlour
-                : 1;
-        return formula.kneading().uptakeFactor() * temperatureFactor(formula.waterTemperatureC()) * coat;
+        return formula.kneading().uptakeFactor().value()
+                * waterSpeed(formula.waterTemperatureC()).value()
+                * fatSlows(formula.fatTiming(), fatPerFlour);
+    }
+
+    /** How much fat rubbed in first slows uptake, 1 + 2x. */
+    static double fatSlows(FatTiming timing, double fatPerFlour) {
+        return timing == FatTiming.COAT_FIRST ? 1 + Coefficient.RUBBED_FAT_SLOWING.value() * fatPerFlour : 1;
     }
 
     /** Factor on absorption for the water's temperature: 1.04 from 60 °C. */
@@ -65,18 +69,19 @@ public final class Uptake {
         return hot ? Coefficient.HOT_WATER_ABSORPTION.value() : 1;
     }
 
-    private static double temperatureFactor(@Nullable Double waterC) {
+    /** What the water's temperature does to the time constants of uptake. */
+    static Coefficient waterSpeed(@Nullable Double waterC) {
         if (waterC == null) {
-            return Coefficient.TEPID_WATER_FACTOR.value();
+            return Coefficient.TEPID_WATER_FACTOR;
         }
         if (waterC < Coefficient.COLD_WATER_BELOW.value()) {
-            return Coefficient.COLD_WATER_FACTOR.value();
+            return Coefficient.COLD_WATER_FACTOR;
         }
         if (waterC < Coefficient.TEPID_WATER_BELOW.value()) {
-            return Coefficient.TEPID_WATER_FACTOR.value();
+            return Coefficient.TEPID_WATER_FACTOR;
         }
         return waterC < Coefficient.WARM_WATER_BELOW.value()
-                ? Coefficient.WARM_WATER_FACTOR.value()
-                : Coefficient.HOT_WATER_FACTOR.value();
+                ? Coefficient.WARM_WATER_FACTOR
+                : Coefficient.HOT_WATER_FACTOR;
     }
 }

@@ -62,14 +62,13 @@ final class WaterNeeded {
                 needed - present,
                 Scale.shown(Math.max(0, needed)),
                 Standing.of(present, needed - width, high),
-                List.of(new ExplanationStep(
+                List.of(ExplanationStep.of(
                         Rule.WATER_NEEDED,
-                        List.of(
-                                Term.softness(TARGET, target),
-                                Term.grams(DRINKS, dough.drinksGrams(at)),
-                                Term.grams(BRINGS, bringsWithoutPlainWater())),
                         needed,
-                        Unit.GRAMS)),
+                        Unit.GRAMS,
+                        Term.softness(TARGET, target),
+                        Term.grams(DRINKS, dough.drinksGrams(at)),
+                        Term.grams(BRINGS, bringsWithoutPlainWater()))),
                 weighNext(needed, variance),
                 variances);
     }
@@ -191,6 +190,6 @@ final class WaterNeeded {
     }
 
     private static ExplanationStep squared(Rule rule, double deviation, Term... inputs) {
-        return new ExplanationStep(rule, List.of(inputs), deviation * deviation, Unit.GRAMS_SQUARED);
+        return ExplanationStep.of(rule, deviation * deviation, Unit.GRAMS_SQUARED, inputs);
     }
 }

@@ -13,6 +13,7 @@ import verdamen.core.formula.OpenLine;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.formula.Sticking;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Limit;
 import verdamen.core.model.Table;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
@@ -28,7 +29,7 @@ public final class Cautions {
             "Typical cautions, not complete. Local rules and qualified advice go first; nothing here is health advice.";
 
     private static final List<CautionRule> RULES = Table.read(Cautions.class, "cautions", Cautions::rule);
-    private static final int CAUSE_LENGTH = 480;
+    private static final int CAUSE_LENGTH = Limit.CAUTION_CAUSE.mostCount();
 
     private final Formula formula;
     private final List<Caution> found = new ArrayList<>();

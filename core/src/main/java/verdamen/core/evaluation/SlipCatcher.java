@@ -32,14 +32,19 @@ public final class SlipCatcher {
     private static final String SODA = "baking-soda";
     private static final String YEAST_GROUP = "yeast";
     private static final double PERCENT = 100;
-    private static final double FARTHEST_FACTOR = 40;
+    private static final double FARTHEST_FACTOR = Coefficient.SLIP_FARTHEST_FACTOR.value();
 
     /** Factors of likely slips: doubled, ten times, ounces in a pound, grams in an ounce. */
-    private static final double[] FACTORS = {2, 10, 16, 28.35};
+    private static final double[] FACTORS = {
+        Coefficient.SLIP_DOUBLED.value(),
+        Coefficient.SLIP_TENFOLD.value(),
+        Coefficient.SLIP_OUNCES_OF_POUND.value(),
+        Coefficient.SLIP_GRAMS_OF_OUNCE.value()
+    };
 
-    private static final double NEAR = 0.12;
-    private static final double DISAGREEMENT = 0.10;
-    private static final double YEAST_DIES_C = 60;
+    private static final double NEAR = Coefficient.SLIP_NEAR.value();
+    private static final double DISAGREEMENT = Coefficient.SLIP_DISAGREEMENT.value();
+    private static final double YEAST_DIES_C = Coefficient.SLIP_YEAST_WATER_C.value();
 
     private final Formula formula;
     private final IngredientIndex index;
@@ -186,7 +191,7 @@ public final class SlipCatcher {
         double ratio = dough / said;
         for (double factor : FACTORS) {
             // Twice the style's usual piece is no slip; twice what was stated is.
-            boolean tells = stated || factor > 2;
+            boolean tells = stated || factor > Coefficient.SLIP_DOUBLED.value();
             if (tells && (near(ratio / factor, NEAR) || near(ratio * factor, NEAR))) {
                 add(Kind.TOTAL_BY_A_FACTOR, "", null, List.of(), figures(dough, said, notes, each, factor));
                 return;

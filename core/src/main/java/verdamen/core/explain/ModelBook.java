@@ -3,9 +3,13 @@ package verdamen.core.explain;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Coefficient.Source;
 import verdamen.core.model.Confidence;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Table;
@@ -36,7 +40,7 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
      * A rule.
      *
      * @param rule the rule that steps of explanations name
-     * @param formula it in symbols
+     * @param formula it over the names of symbols and coefficients
      * @param says it in words
      * @param coefficients its coefficients
      */
@@ -49,9 +53,18 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
      * @param value its value, in {@code unit}
      * @param unit its unit
      * @param confidence how well it is known
+     * @param source where it comes from
+     * @param topic what it is about, when it belongs to no rule
      * @param rationale what it stands for and why it has this size
      */
-    public record CoefficientEntry(String name, double value, Unit unit, Confidence confidence, String rationale) {
+    public record CoefficientEntry(
+            String name,
+            double value,
+            Unit unit,
+            Confidence confidence,
+            Source source,
+            String topic,
+            String rationale) {
 
         static CoefficientEntry of(Coefficient coefficient) {
             return new CoefficientEntry(
@@ -59,6 +72,8 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
                     coefficient.value(),
                     coefficient.unit(),
                     coefficient.confidence(),
+                    coefficient.source(),
+                    coefficient.topic(),
                     coefficient.rationale());
         }
     }
@@ -96,13 +111,17 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
     }
 
     private static Row row(Table.Row row) {
-        List<Coefficient> coefficients =
-                row.list("coefficients").stream().map(Coefficient::valueOf).toList();
+        Rule rule = Rule.valueOf(row.text("code"));
+        List<Coefficient> coefficients = Stream.concat(
+                        rule.coefficients().stream(),
+                        row.list("coefficients").stream().map(Coefficient::valueOf))
+                .distinct()
+                .toList();
         return new Row(
                 row.text("chapter"),
                 new RuleEntry(
-                        Rule.valueOf(row.text("code")),
-                        row.text("formula"),
+                        rule,
+                        rule.formula(),
                         row.text("says"),
                         coefficients.stream().map(CoefficientEntry::of).toList()),
                 coefficients);
@@ -118,8 +137,9 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
                         + " the same. Do not edit it by hand: `mvn -pl core test -Dmodel.write=true` writes it.");
         lines.add("");
         lines.add(
-                "t is minutes since water met flour, S softness, S\\* the softness aimed for, D what is drunk, B what is"
-                        + " brought, w water, x fat over flour, v the share of the dough in pieces, h the sheet in mm, F flour.");
+                "Formulas are over the names of inputs and of coefficients; the coefficients stand below each formula with"
+                        + " their unit, how well they are known, where they come from, and why they have that size. sigmoid(x) is"
+                        + " 1/(1 + e^(−x)).");
         for (Chapter chapter : chapters) {
             lines.add("");
             lines.add("## " + chapter.title());
@@ -138,8 +158,14 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
             }
         }
         lines.add("");
-        lines.add("## Other figures");
-        figures(lines, others);
+        lines.add("## Other coefficients");
+        others.stream()
+                .collect(Collectors.groupingBy(CoefficientEntry::topic, LinkedHashMap::new, Collectors.toList()))
+                .forEach((topic, entries) -> {
+                    lines.add("");
+                    lines.add("### " + topic);
+                    figures(lines, entries);
+                });
         return String.join("\n", lines) + "\n";
     }
 
@@ -148,12 +174,12 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
             return;
         }
         lines.add("");
-        lines.add("| coefficient | value | unit | confidence | what and why |");
-        lines.add("|---|---|---|---|---|");
+        lines.add("| coefficient | value | unit | confidence | source | what and why |");
+        lines.add("|---|---|---|---|---|---|");
         for (CoefficientEntry figure : figures) {
             lines.add("| " + figure.name() + " | " + figure.value() + " | "
                     + figure.unit().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + " | "
-                    + figure.confidence().code() + " | " + figure.rationale() + " |");
+                    + figure.confidence().code() + " | " + figure.source().code() + " | " + figure.rationale() + " |");
         }
     }
 }

@@ -3,6 +3,7 @@ package verdamen.core.formula;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
@@ -14,7 +15,7 @@ import verdamen.core.pantry.Role;
  */
 public final class BakersPercentages {
 
-    private static final double STARTER_FLOUR_SHARE = 0.5;
+    private static final double STARTER_FLOUR_SHARE = Coefficient.STARTER_FLOUR_SHARE.value();
     private static final double WHOLE_PCT = 100;
     private static final double ROUNDING_GRAMS = 1e-6;
 

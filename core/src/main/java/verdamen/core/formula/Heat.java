@@ -1,17 +1,24 @@
 package verdamen.core.formula;
 
+import static verdamen.core.model.Coefficient.*;
+
 import verdamen.core.model.Coded;
 
-/** How a piece is cooked. Factors are ours, from kitchen practice: first approximations, corrected by what one bakes. */
+/** How a piece is cooked. The styles' own figures are those of a hot dry griddle; the others change them. */
 public enum Heat implements Coded {
     /** Fast on a very hot dry griddle, finished on the flame; the styles' own figures. */
     HOT_DRY("hot-dry", 1.0, 1.0, 0, 0),
     /** Slowly on a medium griddle with fat. */
-    MEDIUM_FAT("medium-fat", 0.9, 0.6, -35, 0.04),
+    MEDIUM_FAT(
+            "medium-fat",
+            HEAT_FAT_LOSS.value(),
+            HEAT_FAT_PUFF.value(),
+            HEAT_FAT_GRIDDLE_K.value(),
+            HEAT_FAT_SURFACE.value()),
     /** Covered, in its own steam. */
-    COVERED("covered", 0.65, 0.5, -25, 0),
+    COVERED("covered", HEAT_COVERED_LOSS.value(), HEAT_COVERED_PUFF.value(), HEAT_COVERED_GRIDDLE_K.value(), 0),
     /** In a hot oven on stone. */
-    OVEN_STONE("oven-stone", 1.15, 1.1, 35, 0);
+    OVEN_STONE("oven-stone", HEAT_STONE_LOSS.value(), HEAT_STONE_PUFF.value(), HEAT_STONE_GRIDDLE_K.value(), 0);
 
     private final String code;
     private final double lossFactor;

@@ -27,8 +27,8 @@ public enum Kneading implements Coded {
     }
 
     /** Factor on the time constant of uptake. */
-    public double uptakeFactor() {
-        return uptakeFactor.value();
+    public Coefficient uptakeFactor() {
+        return uptakeFactor;
     }
 
     /** Minute after wetting at which kneading ends. */

@@ -26,7 +26,7 @@ import verdamen.core.pantry.Role;
 final class BenchAdviser {
 
     /** From this softness on, a style's window reaches into doughs that stick to dry hands only. */
-    private static final double SLACK_FROM = 1.15;
+    private static final double SLACK_FROM = Coefficient.BENCH_SLACK_FROM.value();
 
     private final FormulaSpec spec;
     private final Dough dough;
@@ -56,7 +56,9 @@ final class BenchAdviser {
     }
 
     BenchAdvice advice() {
-        steps.add(laterStep());
+        if (expected != 0) {
+            steps.add(laterStep());
+        }
         Action action = action();
         List<Added> additions = additions(action);
         Integer from = first(minute, this::rolls);
@@ -140,15 +142,14 @@ final class BenchAdviser {
 
     private ExplanationStep laterStep() {
         Double then = dough.softness(rollAt);
-        return new ExplanationStep(
+        return ExplanationStep.of(
                 Rule.SOFTNESS_FROM_FEEL,
-                List.of(
-                        Term.softness(Symbol.FELT_SOFTNESS, felt.softnessMid()),
-                        Term.softness(Symbol.SOFTNESS_NOW, expected),
-                        Term.softness(Symbol.SOFTNESS_LATER, then == null ? expected : then),
-                        Term.minutes(Symbol.MINUTE, rollAt)),
                 later,
-                Unit.SOFTNESS);
+                Unit.SOFTNESS,
+                Term.softness(Symbol.FELT_SOFTNESS, felt.softnessMid()),
+                Term.softness(Symbol.SOFTNESS_NOW, expected),
+                Term.softness(Symbol.SOFTNESS_LATER, then == null ? expected : then),
+                Term.minutes(Symbol.MINUTE, rollAt));
     }
 
     /** Whether the dough as it is felt can be rolled at a minute. */
@@ -175,14 +176,13 @@ final class BenchAdviser {
 
     private List<Added> water() {
         double grams = grams(Action.ADD_WATER, later);
-        steps.add(new ExplanationStep(
+        steps.add(ExplanationStep.of(
                 Rule.BENCH_WATER,
-                List.of(
-                        Term.softness(Symbol.TARGET, target),
-                        Term.softness(Symbol.SOFTNESS, later),
-                        Term.grams(Symbol.DRINKS, dough.drinksGrams(rollAt))),
                 grams,
-                Unit.GRAMS));
+                Unit.GRAMS,
+                Term.softness(Symbol.TARGET, target),
+                Term.softness(Symbol.SOFTNESS, later),
+                Term.grams(Symbol.DRINKS, dough.drinksGrams(rollAt))));
         return List.of(new Added(formula.pantry().plainWater().code(), given(grams), false));
     }
 
@@ -197,15 +197,14 @@ final class BenchAdviser {
             return List.of();
         }
         double grams = grams(Action.ADD_FLOUR, later);
-        steps.add(new ExplanationStep(
+        steps.add(ExplanationStep.of(
                 Rule.BENCH_FLOUR,
-                List.of(
-                        Term.softness(Symbol.SOFTNESS, later),
-                        Term.softness(Symbol.TARGET, target),
-                        Term.grams(Symbol.DRINKS, dough.drinksGrams(rollAt)),
-                        Term.factor(Symbol.FLOUR_DRINKS_PER_GRAM, perGram)),
                 grams,
-                Unit.GRAMS));
+                Unit.GRAMS,
+                Term.softness(Symbol.SOFTNESS, later),
+                Term.softness(Symbol.TARGET, target),
+                Term.grams(Symbol.DRINKS, dough.drinksGrams(rollAt)),
+                Term.factor(Symbol.FLOUR_DRINKS_PER_GRAM, perGram)));
         double given = given(grams);
         List<Added> all = new ArrayList<>();
         for (Line line : formula.askedLines()) {

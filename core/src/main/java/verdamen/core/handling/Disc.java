@@ -7,6 +7,7 @@ import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Pieces;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Symbol;
@@ -34,10 +35,10 @@ public record Disc(
         List<ExplanationStep> steps) {
 
     private static final double MM_PER_CM = 10;
-    private static final double LEAST_MM = 0.6;
-    private static final double STEP_MM = 0.1;
-    private static final int MOST_STEPS = 160;
-    private static final double PIECE_DENSITY = 1.0;
+    private static final double LEAST_MM = Coefficient.THINNEST_ROLLED_MM.value();
+    private static final double STEP_MM = Coefficient.DISC_STEP_MM.value();
+    private static final int MOST_STEPS = (int) Coefficient.DISC_STEPS_MOST.value();
+    private static final double PIECE_DENSITY = Coefficient.PIECE_DENSITY.value();
 
     /**
      * An inclusion inside the piece.
@@ -82,14 +83,13 @@ public record Disc(
                 handling.minSheetMm(),
                 inside(dough, piece),
                 thicknesses(dough, piece, handling),
-                List.of(new ExplanationStep(
+                List.of(ExplanationStep.of(
                         Rule.PIECE_MASS,
-                        List.of(
-                                Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),
-                                Term.millimetres(Symbol.DIAMETER, diameter),
-                                Term.millimetres(Symbol.SHEET, formula.sheetMm())),
                         piece,
-                        Unit.GRAMS)));
+                        Unit.GRAMS,
+                        Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),
+                        Term.millimetres(Symbol.DIAMETER, diameter),
+                        Term.millimetres(Symbol.SHEET, formula.sheetMm()))));
     }
 
     /** Diameter of a piece of so many grams rolled so thick, mm: d = √(4 m / (π ρ h)). */
@@ -120,7 +120,9 @@ public record Disc(
 
     private static List<AtThickness> thicknesses(Dough dough, double piece, Handling handling) {
         Formula formula = dough.formula();
-        double most = Math.max(3 * formula.style().sheetMm(), 2 * formula.sheetMm());
+        double most = Math.max(
+                Coefficient.DISC_STYLE_SHEETS.value() * formula.style().sheetMm(),
+                Coefficient.DISC_SHEETS.value() * formula.sheetMm());
         double step = Math.max(STEP_MM, Math.ceil((most - LEAST_MM) / MOST_STEPS / STEP_MM) * STEP_MM);
         List<AtThickness> all = new ArrayList<>();
         for (int i = 0; LEAST_MM + i * step <= most + 1e-9; i++) {

@@ -74,7 +74,7 @@ final class Evidence {
     double rise() {
         double lowest = Double.POSITIVE_INFINITY;
         double rise = 0;
-        double end = rollAt() + 30;
+        double end = rollAt() + Coefficient.LOOK_AHEAD_MINUTES.value();
         for (double minute = formula.kneading().endMinute(); minute <= end; minute++) {
             Double softness = dough.softness(minute);
             if (softness != null) {
@@ -139,7 +139,9 @@ final class Evidence {
     double rawPct() {
         return perFlour(row -> {
             Form form = row.line().form();
-            return form != null && form.code().startsWith("raw-") && row.waterShare() > 0.85;
+            return form != null
+                    && form.code().startsWith("raw-")
+                    && row.waterShare() > Coefficient.CAUSE_RAW_WATER.value();
         });
     }
 

@@ -17,20 +17,20 @@ import verdamen.core.prep.Pressing;
 /** Works out how much of a correction a formula needs: grams, minutes, millimetres or degrees. */
 final class Fixes {
 
-    private static final double FLOUR_SHARE = 0.10;
-    private static final double INCLUSION_SHARE = 0.25;
-    private static final double FAT_SHARE = 0.03;
-    private static final double LEAST_WATER_SHARE = 0.02;
-    private static final double SUGAR_SHARE = 0.01;
-    private static final double SALT_SHARE = 0.005;
-    private static final double PRESS_SHARE = 0.4;
-    private static final double SHELL_SHARE = 0.8;
-    private static final double HEAT_STEP = 15;
-    private static final double COOK_SHARE = 0.2;
-    private static final double LEAST_REST = 10;
-    private static final double SHEET_STEP = 0.3;
-    private static final double WARM_MINUTES = 30;
-    private static final double COOL_WATER_C = 15;
+    private static final double FLOUR_SHARE = Coefficient.FIX_FLOUR_SHARE.value();
+    private static final double INCLUSION_SHARE = Coefficient.FIX_INCLUSION_SHARE.value();
+    private static final double FAT_SHARE = Coefficient.FIX_FAT_SHARE.value();
+    private static final double LEAST_WATER_SHARE = Coefficient.FIX_WATER_LEAST.value();
+    private static final double SUGAR_SHARE = Coefficient.FIX_SUGAR_SHARE.value();
+    private static final double SALT_SHARE = Coefficient.FIX_SALT_SHARE.value();
+    private static final double PRESS_SHARE = Coefficient.FIX_PRESS_SHARE.value();
+    private static final double SHELL_SHARE = Coefficient.FIX_SHELL_SHARE.value();
+    private static final double HEAT_STEP = Coefficient.FIX_HEAT_K.value();
+    private static final double COOK_SHARE = Coefficient.FIX_COOK_SHARE.value();
+    private static final double LEAST_REST = Coefficient.FIX_REST_LEAST.value();
+    private static final double SHEET_STEP = Coefficient.FIX_SHEET_MM.value();
+    private static final double WARM_MINUTES = Coefficient.FIX_WARM_MINUTES.value();
+    private static final double COOL_WATER_C = Coefficient.FIX_COLD_WATER_C.value();
 
     private final Evidence evidence;
 
@@ -46,14 +46,17 @@ final class Fixes {
             case WAIT -> minutes(correction, waiting());
             case ROLL_BY -> minutes(correction, rollBy());
             case REST -> minutes(correction, resting());
-            case COOL_MASH -> celsius(correction, Coefficient.HOT_FROM_C.value() - 5);
+            case COOL_MASH -> celsius(correction, Coefficient.HOT_FROM_C.value() - Coefficient.FIX_BELOW_HOT_K.value());
             case WARM_UP -> minutes(correction, WARM_MINUTES);
             case LESS_SUGAR -> ofRole(correction, Role.SWEETENER, -SUGAR_SHARE * flourGrams());
             case LITTLE_SUGAR -> grams(correction, SUGAR_SHARE * flourGrams());
             case LESS_SALT -> ofRole(correction, Role.SALT, -SALT_SHARE * flourGrams());
             case BENCH_FLOUR -> grams(correction, Coefficient.BENCH_FLOUR_PICKUP.value() * flourGrams());
             case LESS_BENCH_FLOUR ->
-                grams(correction, -evidence.formula().method().pickupGrams() / 2);
+                grams(
+                        correction,
+                        -Coefficient.FIX_BENCH_FLOUR_SHARE.value()
+                                * evidence.formula().method().pickupGrams());
             case STRONGER_FLOUR -> strongerFlour(correction);
             case SMALLER_PIECES -> smallerPieces(correction);
             case LESS_INCLUSION -> ofLine(correction, evidence.heaviest(), line -> -INCLUSION_SHARE * line.grams());
@@ -61,7 +64,7 @@ final class Fixes {
             case THICKER -> millimetres(correction, thicker());
             case THINNER -> millimetres(correction, evidence.style().sheetMm());
             case STYLE_SHEET -> millimetres(correction, evidence.style().sheetMm());
-            case KNEAD, LESS_KNEADING -> minutes(correction, 2);
+            case KNEAD, LESS_KNEADING -> minutes(correction, Coefficient.FIX_KNEAD_MINUTES.value());
             case HOTTER -> celsius(correction, HEAT_STEP);
             case COOLER -> celsius(correction, -HEAT_STEP);
             case SHORTER -> minutes(correction, -COOK_SHARE * cookMinutes());

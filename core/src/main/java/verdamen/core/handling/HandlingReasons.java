@@ -80,25 +80,23 @@ final class HandlingReasons {
         return switch (figure) {
             case GLUTEN -> {
                 Gluten parts = Gluten.of(dough.totals());
-                yield new ExplanationStep(
+                yield ExplanationStep.of(
                         Rule.GLUTEN,
-                        List.of(
-                                Term.grams(GLUTEN_PROTEIN, parts.proteinGrams()),
-                                Term.grams(SOLIDS, parts.solidsGrams()),
-                                pieceShare,
-                                Term.factor(FAT_PER_FLOUR, parts.fatPerFlour())),
                         value,
-                        Unit.GLUTEN_POINTS);
+                        Unit.GLUTEN_POINTS,
+                        Term.grams(GLUTEN_PROTEIN, parts.proteinGrams()),
+                        Term.grams(SOLIDS, parts.solidsGrams()),
+                        pieceShare,
+                        Term.factor(FAT_PER_FLOUR, parts.fatPerFlour()));
             }
             case THINNEST_SHEET ->
-                new ExplanationStep(
+                ExplanationStep.of(
                         Rule.THINNEST_SHEET,
-                        List.of(
-                                gluten,
-                                Term.millimetres(HARD_PIECE, handling.hardPieceMm()),
-                                Term.millimetres(SOFT_PIECE, handling.softPieceMm())),
                         value,
-                        Unit.MILLIMETRES);
+                        Unit.MILLIMETRES,
+                        gluten,
+                        Term.millimetres(HARD_PIECE, handling.hardPieceMm()),
+                        Term.millimetres(SOFT_PIECE, handling.softPieceMm()));
             case STICK -> percent(Rule.STICK, value, softness(), Term.softness(WINDOW_HIGH, style.softnessHigh()));
             case CRACK ->
                 percent(Rule.CRACK, value, softness(), Term.softness(WINDOW_LOW, style.softnessLow()), gluten);
@@ -141,6 +139,6 @@ final class HandlingReasons {
     }
 
     private static ExplanationStep percent(Rule rule, double value, Term... inputs) {
-        return new ExplanationStep(rule, List.of(inputs), value, Unit.PERCENT);
+        return ExplanationStep.of(rule, value, Unit.PERCENT, inputs);
     }
 }

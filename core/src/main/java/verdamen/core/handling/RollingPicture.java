@@ -225,7 +225,8 @@ public record RollingPicture(
             if (Risks.stick(softness, formula.style()) >= limit) {
                 boolean early = window == null || minute < window.first();
                 Dough.Shift behind = early
-                        ? dough.strongestDrinker(minute, Math.min(horizon, minute + 30))
+                        ? dough.strongestDrinker(
+                                minute, Math.min(horizon, minute + Coefficient.LOOK_AHEAD_MINUTES.value()))
                         : dough.strongestReleaser(kneaded, minute);
                 return because(minute, Why.TOO_SOFT, behind);
             }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.commons.text.similarity.LevenshteinDistance;
+import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 
@@ -21,8 +22,8 @@ import verdamen.core.pantry.Pantry;
  */
 public final class IngredientIndex {
 
-    private static final int SHORTEST_MISSPELT = 4;
-    private static final int TWO_SLIPS_FROM = 8;
+    private static final int SHORTEST_MISSPELT = (int) Coefficient.MISSPELT_NAME_FROM.value();
+    private static final int TWO_SLIPS_FROM = (int) Coefficient.MISSPELT_TWICE_FROM.value();
     private static final LevenshteinDistance ONE_SLIP = new LevenshteinDistance(1);
     private static final LevenshteinDistance TWO_SLIPS = new LevenshteinDistance(2);
 
@@ -43,7 +44,7 @@ public final class IngredientIndex {
      */
     record Found(Ingredient ingredient, Set<String> words, boolean generic) {}
 
-    private static final int LONGEST_NAME = 5;
+    private static final int LONGEST_NAME = (int) Coefficient.NAME_WORDS_MOST.value();
     private static final Set<String> TOO_COMMON = Set.of(
             "flour", "oil", "starter", "soda", "pea", "mash", "masa", "curd", "corn", "pepper", "marrow", "leaven",
             "til", "water", "squash", "oatmeal", "round", "barley", "rye");

@@ -12,6 +12,7 @@ import verdamen.core.intake.IngredientIndex.Found;
 import verdamen.core.intake.Vocabulary.Phrase;
 import verdamen.core.intake.Weighing.Mass;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Limit;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Ingredient;
@@ -21,6 +22,8 @@ import verdamen.core.prep.TypicalSteps;
 
 /** Reads one line of ingredients. */
 final class LineReader {
+
+    private static final int WORDS_BEFORE_RANGE = (int) Coefficient.WORDS_BEFORE_RANGE.value();
 
     /** Heavier lines are slips, not doughs, g. */
     private static final Set<String> DRY = Set.of("dried", "dry");
@@ -136,7 +139,7 @@ final class LineReader {
             return false;
         }
         boolean aside = false;
-        for (int before = Math.max(0, at - 4); before < at; before++) {
+        for (int before = Math.max(0, at - WORDS_BEFORE_RANGE); before < at; before++) {
             aside |= List.of("extra", "more").contains(tokens.get(before).word());
         }
         if (aside) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import verdamen.core.model.Coefficient;
 
 /** Reads numbers in figures and in words: 1½, 1 1/2, 1-1/2, half a, one and a half, a couple, a dozen. */
 final class Numerals {
@@ -29,12 +30,12 @@ final class Numerals {
     private static final Map<String, Double> PARTS = Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3);
     private static final Map<String, Double> PLURAL_PARTS = Map.of("quarters", 0.25, "thirds", 1.0 / 3, "halves", 0.5);
     private static final Set<String> ARTICLES = Set.of("a", "an");
-    private static final double DOZEN = 12;
+    private static final double DOZEN = Coefficient.NUMERAL_DOZEN.value();
     private static final double COUPLE = 2;
-    private static final double FEW = 3;
-    private static final double SEVERAL = 5;
-    private static final double COUPLE_SD = 0.1;
-    private static final double FEW_SD = 0.25;
+    private static final double FEW = Coefficient.NUMERAL_FEW.value();
+    private static final double SEVERAL = Coefficient.NUMERAL_SEVERAL.value();
+    private static final double COUPLE_SD = Coefficient.NUMERAL_COUPLE_SD.value();
+    private static final double FEW_SD = Coefficient.NUMERAL_FEW_SD.value();
 
     /** A number read: its value, the relative sd its wording adds, and the index after it. */
     record Numeral(double value, double vagueness, int to) {}

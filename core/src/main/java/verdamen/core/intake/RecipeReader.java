@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Part;
+import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.KitchenMeasures;
 
 /**
@@ -54,8 +55,8 @@ public final class RecipeReader {
             "wraps");
     private static final Set<String> PART_WORDS = Set.of(
             "for", "the", "filling", "stuffing", "dough", "dusting", "cooking", "brushing", "finishing", "serving");
-    private static final int SENTENCE_WORDS = 7;
-    private static final int HEADING_WORDS = 4;
+    private static final int SENTENCE_WORDS = (int) Coefficient.SENTENCE_WORDS_FROM.value();
+    private static final int HEADING_WORDS = (int) Coefficient.HEADING_WORDS_MOST.value();
 
     private final IngredientIndex index;
     private final KitchenMeasures measures;

@@ -7,6 +7,7 @@ import verdamen.core.balance.Dough;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Limit;
@@ -18,7 +19,7 @@ import verdamen.core.pantry.Pantry;
 public final class StartingFormulas {
 
     private static final double WHOLE_PCT = 100;
-    private static final double ROUNDED_BELOW_GRAMS = 20;
+    private static final double ROUNDED_BELOW_GRAMS = Coefficient.FINE_SCALE_BELOW.value();
     private static final double TENTHS = 10;
 
     /** A row of the table of usual compositions. */

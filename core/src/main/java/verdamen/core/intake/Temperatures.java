@@ -3,14 +3,17 @@ package verdamen.core.intake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import verdamen.core.model.Coefficient;
 
 /** Temperatures named in a method, and whether they make sense in the scale they are given in. */
 public final class Temperatures {
 
     private static final Set<String> LIQUIDS = Set.of("water", "milk", "liquid", "lukewarm", "whey", "buttermilk");
-    private static final int WORDS_BEFORE = 8;
-    private static final Range LIQUID = new Range(0, 100);
-    private static final Range HEAT = new Range(120, 350);
+    private static final int WORDS_BEFORE = (int) Coefficient.WORDS_AROUND_TEMPERATURE.value();
+    private static final Range LIQUID =
+            new Range(Coefficient.LIQUID_COLDEST_C.value(), Coefficient.LIQUID_HOTTEST_C.value());
+    private static final Range HEAT =
+            new Range(Coefficient.COOKING_COLDEST_C.value(), Coefficient.COOKING_HOTTEST_C.value());
 
     private record Range(double low, double high) {
 
@@ -70,6 +73,6 @@ public final class Temperatures {
 
     /** °C of a temperature in °F. */
     public static double celsiusOf(double fahrenheit) {
-        return (fahrenheit - 32) / 1.8;
+        return (fahrenheit - Coefficient.FAHRENHEIT_OF_ICE.value()) / Coefficient.FAHRENHEIT_OF_KELVIN.value();
     }
 }

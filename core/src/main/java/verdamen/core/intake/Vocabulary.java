@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Table;
 
 /**
@@ -64,7 +65,7 @@ final class Vocabulary {
                             + " tin tins can cans jar jars packet packets pack packs bag bags size sized medium x ready fine")
                     .split(" ")));
 
-    private static final int SHORTEST_MISSPELT = 5;
+    private static final int SHORTEST_MISSPELT = (int) Coefficient.MISSPELT_WORD_FROM.value();
     private static final LevenshteinDistance ONE_SLIP = new LevenshteinDistance(1);
     private static final Vocabulary BOOK = new Vocabulary();
 

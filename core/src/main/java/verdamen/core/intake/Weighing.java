@@ -15,8 +15,8 @@ final class Weighing {
 
     static final String PIECE = "piece";
     private static final Set<String> SIZED = Set.of("piece", "bunch", "handful", "pinch", "knob");
-    private static final double COUNTED_IN_GRAMS_FROM = 10;
-    private static final double COUNTED_IN_PIECES_UP_TO = 30;
+    private static final double COUNTED_IN_GRAMS_FROM = Coefficient.BARE_GRAMS_FROM.value();
+    private static final double COUNTED_IN_PIECES_UP_TO = Coefficient.BARE_PIECES_MOST.value();
 
     /**
      * A mass.

@@ -22,12 +22,12 @@ import verdamen.core.prep.LiquidUse;
 final class SchoolChoice {
 
     private static final String OVERNIGHT = "overnight";
-    private static final double OVERNIGHT_MINUTES = 720;
-    private static final double HOURS_MINUTES = 150;
-    private static final double SHORT_REST_MOST = 45;
-    private static final double COLD_C = 8;
-    private static final double WARM_C = 45;
-    private static final double HOT_C = 75;
+    private static final double OVERNIGHT_MINUTES = Coefficient.SCHOOL_OVERNIGHT_MINUTES.value();
+    private static final double HOURS_MINUTES = Coefficient.SCHOOL_HOURS_MINUTES.value();
+    private static final double SHORT_REST_MOST = Coefficient.SCHOOL_SHORT_REST_MOST.value();
+    private static final double COLD_C = Coefficient.SCHOOL_COLD_C.value();
+    private static final double WARM_C = Coefficient.SCHOOL_WARM_C.value();
+    private static final double HOT_C = Coefficient.SCHOOL_HOT_C.value();
     private static final String FILLING = "filling";
     private static final String WORKED_IN = "worked-in";
 

@@ -54,8 +54,8 @@ public record WaterTemperature(
         List<ExplanationStep> steps) {
 
     private static final String YEAST = "yeast";
-    private static final double COLDEST_C = -18;
-    private static final double HOTTEST_C = 95;
+    private static final double COLDEST_C = Coefficient.OTHERS_COLDEST_C.value();
+    private static final double HOTTEST_C = Coefficient.OTHERS_HOTTEST_C.value();
 
     /** Whether the water can be brought to the temperature asked for. */
     public enum Verdict implements Coded {
@@ -275,28 +275,26 @@ public record WaterTemperature(
         }
 
         private ExplanationStep balance(double wanted) {
-            return new ExplanationStep(
+            return ExplanationStep.of(
                     Rule.WATER_TEMPERATURE,
-                    List.of(
-                            Term.celsius(Symbol.DOUGH_TEMPERATURE, asked.doughC()),
-                            new Term(Symbol.OTHER_HEAT, otherHeat, Unit.JOULES_PER_KELVIN),
-                            Term.celsius(Symbol.OTHER_HEAT_TEMPERATURE, otherC),
-                            new Term(Symbol.WATER_HEAT, waterHeat, Unit.JOULES_PER_KELVIN),
-                            new Term(Symbol.FRICTION, friction, Unit.KELVINS)),
                     wanted,
-                    Unit.CELSIUS);
+                    Unit.CELSIUS,
+                    Term.celsius(Symbol.DOUGH_TEMPERATURE, asked.doughC()),
+                    new Term(Symbol.OTHER_HEAT, otherHeat, Unit.JOULES_PER_KELVIN),
+                    Term.celsius(Symbol.OTHER_HEAT_TEMPERATURE, otherC),
+                    new Term(Symbol.WATER_HEAT, waterHeat, Unit.JOULES_PER_KELVIN),
+                    new Term(Symbol.FRICTION, friction, Unit.KELVINS));
         }
 
         private ExplanationStep mix(double wanted, double hot) {
-            return new ExplanationStep(
+            return ExplanationStep.of(
                     Rule.HOT_WATER_OF_MIX,
-                    List.of(
-                            Term.grams(Symbol.WATER_GRAMS, waterGrams),
-                            Term.celsius(Symbol.TARGET_TEMPERATURE, wanted),
-                            Term.celsius(Symbol.COLD_TEMPERATURE, asked.coldC()),
-                            Term.celsius(Symbol.HOT_TEMPERATURE, asked.hotC())),
                     hot,
-                    Unit.GRAMS);
+                    Unit.GRAMS,
+                    Term.grams(Symbol.WATER_GRAMS, waterGrams),
+                    Term.celsius(Symbol.TARGET_TEMPERATURE, wanted),
+                    Term.celsius(Symbol.COLD_TEMPERATURE, asked.coldC()),
+                    Term.celsius(Symbol.HOT_TEMPERATURE, asked.hotC()));
         }
     }
 }

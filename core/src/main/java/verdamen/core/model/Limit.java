@@ -125,6 +125,8 @@ public enum Limit implements Coded {
     RECIPE_TEXT("recipeText", 1, 100_000, Unit.CHARACTERS),
     /** A reason, a note, the words of a line. */
     NOTE("note", 0, 500, Unit.CHARACTERS),
+    /** What a caution that was acknowledged was about. */
+    CAUTION_CAUSE("cautionCause", 0, 480, Unit.CHARACTERS),
     /** A code or key. */
     CODE("code", 0, 120, Unit.CHARACTERS),
     /** Key of a preparation chain. */

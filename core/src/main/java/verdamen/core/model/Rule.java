@@ -1,87 +1,188 @@
 package verdamen.core.model;
 
-/** The rules that explanations name. Each constant documents its formula over the symbols of its step. */
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * The rules that explanations name. The formula of a rule is written here and nowhere else: the screen, the model page and
+ * the tests read it. It is made of the names of {@link Symbol symbols} and {@link Coefficient coefficients}, numbers, the
+ * four operations and min, max, pow, exp, ln, sigmoid (1/(1 + e^(−x))) and pi.
+ */
 public enum Rule {
-    /** What a flour takes up: MASS · ABSORPTION · COATING · UPTAKE. */
-    FLOUR_DRINKS,
-    /** What a dry addition or dry dairy takes up: MASS · ABSORPTION · UPTAKE. */
-    DRY_ADDITION_DRINKS,
-    /** Absorption at a flour's moisture: (1 − M)/(1 − 0.14) · (BOOK_ABSORPTION · HOT_WATER + 0.14) − M. */
-    ABSORPTION_AT_MOISTURE,
-    /** Absorption in hot water: BOOK_ABSORPTION · HOT_WATER. */
-    ABSORPTION_IN_WATER,
-    /** Share taken up so far: 1 − 0.4 · exp(−MINUTE / UPTAKE_TAU). */
-    UPTAKE,
-    /** Flour kept dry by fat rubbed in first: 1 − min(0.12, 0.8 · FAT_PER_FLOUR). */
-    COATING,
-    /** What an inclusion brings: MASS · WATER_SHARE · RELEASE + SOFTENING · MASS · FAT_SHARE. */
-    INCLUSION_BRINGS,
-    /** What an inclusion's solids hold: MASS · max(0, 1 − WATER_SHARE − FAT_SHARE) · HOLD. */
-    INCLUSION_HOLDS,
-    /** Share of an inclusion's water in play: R₀ + (R₁ − R₀)(1 − exp(−MINUTE / RELEASE_TAU)). */
-    RELEASE,
-    /** Release end with salt: min(1, RELEASE_END · (1 + 0.10 · SALT_PCT)). */
-    RELEASE_WITH_SALT,
-    /** What water, a liquid, dairy or a fat brings: MASS · WATER_SHARE + SOFTENING · MASS · FAT_SHARE. */
-    WATER_AND_FAT_BRING,
-    /** What a sweetener brings: MASS · WATER_SHARE + SOFTENING · MASS · SUGAR_SHARE. */
-    SWEETENER_BRINGS,
-    /** What salt brings: SOFTENING · MASS. */
-    SALT_BRINGS,
-    /** What anything else brings: MASS · WATER_SHARE. */
-    WATER_BRINGS,
-    /** Water needed: TARGET · DRINKS − BRINGS, plain water left out. */
-    WATER_NEEDED,
-    /** Softness: BRINGS / DRINKS. */
-    SOFTNESS,
-    /** Share of a line in the variance of the water needed, from its weighing: (PER_GRAM · DEVIATION)². */
-    VARIANCE_FROM_WEIGHING,
-    /** Share of a line in that variance, from its absorption: (TARGET · DRINKS · DEVIATION)². */
-    VARIANCE_FROM_ABSORPTION,
-    /** Gluten strength: 100 · (GLUTEN_PROTEIN / SOLIDS) / 0.14 · (1 − 0.6 · PIECE_SHARE) · (1 − min(0.5, 0.9 · FAT_PER_FLOUR)). */
-    GLUTEN,
-    /** Thinnest sheet: max(0.6 + 90 / (GLUTEN + 22), 0.9 · HARD_PIECE, 0.5 · SOFT_PIECE). */
-    THINNEST_SHEET,
-    /** Sticking: 100 σ((SOFTNESS − WINDOW_HIGH) / 0.035). */
-    STICK,
-    /** Cracking: 100 σ((WINDOW_LOW − SOFTNESS) / 0.05 + (40 − GLUTEN) / 25 − 1). */
-    CRACK,
-    /** Tearing: 100 σ((THINNEST_SHEET / SHEET − 1.25) / 0.12). */
-    TEAR,
-    /** Spring-back: 30 · g^1.3 · (0.1 + 0.9 exp(−MINUTES_AFTER_KNEADING / τ)), g = min(1.3, GLUTEN/90). */
-    SPRING_BACK,
-    /** Rollability: 100 (1 − STICK)(1 − CRACK)(1 − TEAR)(1 − min(1, max(0, SPRING_BACK − SPRING_LIMIT)/20)), risks in %. */
-    ROLLABILITY,
-    /** Puff: 100 σ((GLUTEN − 35)/12) · exp(−((SHEET − STYLE_SHEET)/1.2)²) · max(0, 1 − 1.5 PIECE_SHARE) · (1 − TEAR). */
-    PUFF,
-    /** What a typical step leaves: BEFORE · SHARE. */
-    PREP_SHARE,
-    /** Water after liquid has run: (OWN_WATER − 0.95 · LIQUID) / AFTER. */
-    PRESSED,
-    /** Water after water was driven off or taken up: 1 − OWN_SOLIDS / AFTER. */
-    DRY_MATTER_KEPT,
-    /** Water after soaking and boiling: 1 − KEPT_SOLIDS · OWN_SOLIDS / AFTER. */
-    SOAKED,
-    /** Water after plain water was put in: (OWN_WATER + ADDED) / AFTER. */
-    WATER_ADDED,
-    /** Clarified butter: 0.98 · FAT. */
-    CLARIFIED,
-    /** Minutes to a temperature: ln((START − ROOM) / (TARGET − ROOM)) / COOLING_RATE. */
-    COOLING,
-    /** Cooling rate from a reading: ln((START − ROOM) / (READ − ROOM)) / READ_MINUTE. */
-    COOLING_RATE,
-    /** Free water of a filling: 100 · max(0, FREE_WATER − FILLING_DRINKS) / FILLING. */
-    FILLING_FREE_WATER,
-    /** Water temperature: DOUGH + (OTHER_HEAT · (DOUGH − OTHERS) − FRICTION · (OTHER_HEAT + WATER_HEAT)) / WATER_HEAT. */
-    WATER_TEMPERATURE,
-    /** Hot water of a mix: WATER_GRAMS · (TARGET − COLD) / (HOT − COLD). */
-    HOT_WATER_OF_MIX,
-    /** Softness when rolled, from what is felt now: FELT · LATER / NOW. */
-    SOFTNESS_FROM_FEEL,
-    /** Water to add at the bench: (TARGET − SOFTNESS) · DRINKS. */
-    BENCH_WATER,
-    /** Flour to add at the bench: (SOFTNESS − TARGET) · DRINKS / (TARGET · FLOUR_DRINKS_PER_GRAM). */
-    BENCH_FLOUR,
-    /** Mass of a piece: DENSITY · π/4 · DIAMETER² · SHEET, in g, cm. */
-    PIECE_MASS
+    /** What a flour takes up. */
+    FLOUR_DRINKS("MASS * ABSORPTION * COATING * UPTAKE"),
+    /** What a dry addition or dry dairy takes up. */
+    DRY_ADDITION_DRINKS("MASS * ABSORPTION * UPTAKE"),
+    /** Absorption at a flour's moisture. */
+    ABSORPTION_AT_MOISTURE("(1 - FLOUR_MOISTURE) / (1 - BOOK_FLOUR_MOISTURE) * (BOOK_ABSORPTION * HOT_WATER + "
+            + "BOOK_FLOUR_MOISTURE) - FLOUR_MOISTURE"),
+    /** Absorption in hot water. */
+    ABSORPTION_IN_WATER("BOOK_ABSORPTION * HOT_WATER"),
+    /** Share taken up so far. */
+    UPTAKE("1 - UPTAKE_SHORTFALL_AT_WETTING * exp(-MINUTE / UPTAKE_TAU)"),
+    /** Time constant of uptake, minutes. */
+    UPTAKE_TAU("BOOK_TAU * KNEADING * WATER_SPEED * FAT_SLOWS"),
+    /** How much fat rubbed in first slows uptake. */
+    FAT_SLOWS("1 + RUBBED_FAT_SLOWING * FAT_PER_FLOUR"),
+    /** Flour kept dry by fat rubbed in first. */
+    COATING("1 - min(RUBBED_FAT_COATING_MAX, RUBBED_FAT_COATING * FAT_PER_FLOUR)"),
+    /** What an inclusion brings. */
+    INCLUSION_BRINGS("MASS * WATER_SHARE * RELEASE + SOFTENING * MASS * FAT_SHARE"),
+    /** What an inclusion's solids hold. */
+    INCLUSION_HOLDS("MASS * max(0, 1 - WATER_SHARE - FAT_SHARE) * HOLD"),
+    /** Share of an inclusion's water in play. */
+    RELEASE("RELEASE_START + (RELEASE_END - RELEASE_START) * (1 - exp(-MINUTE / RELEASE_TAU))"),
+    /** Release end with salt. */
+    RELEASE_WITH_SALT("min(1, RELEASE_END * (1 + SALT_DRAW * SALT_PCT))"),
+    /** What water, a liquid, dairy or a fat brings. */
+    WATER_AND_FAT_BRING("MASS * WATER_SHARE + SOFTENING * MASS * FAT_SHARE"),
+    /** What a sweetener brings. */
+    SWEETENER_BRINGS("MASS * WATER_SHARE + SOFTENING * MASS * SUGAR_SHARE"),
+    /** What salt brings. */
+    SALT_BRINGS("SOFTENING * MASS"),
+    /** What anything else brings. */
+    WATER_BRINGS("MASS * WATER_SHARE"),
+    /** Water needed. */
+    WATER_NEEDED("TARGET * DRINKS - BRINGS"),
+    /** Softness. */
+    SOFTNESS("BRINGS / DRINKS"),
+    /** Share of a line in the variance of the water needed, from its weighing. */
+    VARIANCE_FROM_WEIGHING("pow(PER_GRAM * DEVIATION, 2)"),
+    /** Share of a line in that variance, from its absorption. */
+    VARIANCE_FROM_ABSORPTION("pow(TARGET * DRINKS * DEVIATION, 2)"),
+    /** Gluten strength. */
+    GLUTEN("100 * GLUTEN_PROTEIN / SOLIDS / GLUTEN_REFERENCE * (1 - GLUTEN_LOSS_TO_PIECES * "
+            + "PIECE_SHARE) * (1 - min(GLUTEN_LOSS_TO_FAT_MAX, GLUTEN_LOSS_TO_FAT * FAT_PER_FLOUR))"),
+    /** Thinnest sheet. */
+    THINNEST_SHEET("max(THINNEST_SHEET_FLOOR + THINNEST_SHEET_SPAN / (GLUTEN + THINNEST_SHEET_OFFSET), "
+            + "HARD_PIECE_COVER * HARD_PIECE, SOFT_PIECE_COVER * SOFT_PIECE)"),
+    /** Sticking. */
+    STICK("100 * sigmoid((SOFTNESS - WINDOW_HIGH) / STICK_SPREAD)"),
+    /** Cracking. */
+    CRACK("100 * sigmoid((WINDOW_LOW - SOFTNESS) / CRACK_SPREAD + (CRACK_GLUTEN - GLUTEN) / "
+            + "CRACK_GLUTEN_SPREAD - CRACK_OFFSET)"),
+    /** Tearing. */
+    TEAR("100 * sigmoid((THINNEST_SHEET / SHEET - TEAR_RATIO) / TEAR_SPREAD)"),
+    /** Spring-back. */
+    SPRING_BACK("SPRING_FULL * pow(min(SPRING_GLUTEN_MAX, GLUTEN / SPRING_GLUTEN), SPRING_POWER) * "
+            + "(SPRING_REMAINS + (1 - SPRING_REMAINS) * exp(-MINUTES_AFTER_KNEADING / "
+            + "(SPRING_TAU_LEAST + SPRING_TAU_GLUTEN * min(1, GLUTEN / SPRING_GLUTEN))))"),
+    /** Rollability. */
+    ROLLABILITY("100 * (1 - STICK / 100) * (1 - CRACK / 100) * (1 - TEAR / 100) * (1 - min(1, max(0, "
+            + "SPRING_BACK - SPRING_LIMIT) / SPRING_TOLERANCE))"),
+    /** Puff. */
+    PUFF("100 * sigmoid((GLUTEN - PUFF_GLUTEN) / PUFF_GLUTEN_SPREAD) * exp(-pow((SHEET - "
+            + "STYLE_SHEET) / PUFF_SHEET_SPREAD, 2)) * max(0, 1 - PUFF_LOSS_TO_PIECES * "
+            + "PIECE_SHARE) * (1 - TEAR / 100)"),
+    /** What a typical step leaves. */
+    PREP_SHARE("BEFORE * SHARE"),
+    /** Water after liquid has run. */
+    PRESSED("(OWN_WATER - PRESSED_LIQUID_WATER * LIQUID) / AFTER"),
+    /** Water after water was driven off or taken up. */
+    DRY_MATTER_KEPT("1 - OWN_SOLIDS / AFTER"),
+    /** Water after soaking and boiling. */
+    SOAKED("1 - KEPT_SOLIDS * OWN_SOLIDS / AFTER"),
+    /** Water after plain water was put in. */
+    WATER_ADDED("(OWN_WATER + ADDED) / AFTER"),
+    /** Clarified butter. */
+    CLARIFIED("CLARIFIED_FAT_KEPT * FAT"),
+    /** Minutes to a temperature. */
+    COOLING("ln((START_TEMPERATURE - ROOM_TEMPERATURE) / (TARGET_TEMPERATURE - " + "ROOM_TEMPERATURE)) / COOLING_RATE"),
+    /** Cooling rate from a reading. */
+    COOLING_RATE(
+            "ln((START_TEMPERATURE - ROOM_TEMPERATURE) / (READ_TEMPERATURE - ROOM_TEMPERATURE)) " + "/ READ_MINUTE"),
+    /** Free water of a filling. */
+    FILLING_FREE_WATER("100 * max(0, FREE_WATER - FILLING_DRINKS) / FILLING"),
+    /** Water temperature. */
+    WATER_TEMPERATURE("DOUGH_TEMPERATURE + (OTHER_HEAT * (DOUGH_TEMPERATURE - OTHER_HEAT_TEMPERATURE) - "
+            + "FRICTION * (OTHER_HEAT + WATER_HEAT)) / WATER_HEAT"),
+    /** Hot water of a mix. */
+    HOT_WATER_OF_MIX(
+            "WATER_GRAMS * (TARGET_TEMPERATURE - COLD_TEMPERATURE) / (HOT_TEMPERATURE - " + "COLD_TEMPERATURE)"),
+    /** Softness when rolled, from what is felt now. */
+    SOFTNESS_FROM_FEEL("FELT_SOFTNESS * SOFTNESS_LATER / SOFTNESS_NOW"),
+    /** Water to add at the bench. */
+    BENCH_WATER("(TARGET - SOFTNESS) * DRINKS"),
+    /** Flour to add at the bench. */
+    BENCH_FLOUR("(SOFTNESS - TARGET) * DRINKS / (TARGET * FLOUR_DRINKS_PER_GRAM)"),
+    /** Mass of a piece. */
+    PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10");
+
+    private static final Pattern NAME = Pattern.compile("[A-Z][A-Z0-9_]*");
+    private static final Map<String, Symbol> SYMBOLS = byName(Symbol.values());
+    private static final Map<String, Coefficient> COEFFICIENTS = byName(Coefficient.values());
+
+    private final String formula;
+
+    Rule(String formula) {
+        this.formula = formula;
+    }
+
+    /** The formula over the names of symbols and coefficients. */
+    public String formula() {
+        return formula;
+    }
+
+    /** The inputs that the formula needs. */
+    public Set<Symbol> symbols() {
+        Set<Symbol> symbols = EnumSet.noneOf(Symbol.class);
+        names().forEach(name -> {
+            if (SYMBOLS.containsKey(name)) {
+                symbols.add(SYMBOLS.get(name));
+            }
+        });
+        return Collections.unmodifiableSet(symbols);
+    }
+
+    /** The coefficients in the formula, each once, in its order. */
+    public List<Coefficient> coefficients() {
+        return Known.COEFFICIENTS.get(this);
+    }
+
+    /** The same as an explanation shows them. */
+    List<ExplanationStep.Used> used() {
+        return Known.USED.get(this);
+    }
+
+    /** What formulas name, found once: steps of explanations are written by the hundred. */
+    private static final class Known {
+        private static final Map<Rule, List<Coefficient>> COEFFICIENTS = new EnumMap<>(Rule.class);
+        private static final Map<Rule, List<ExplanationStep.Used>> USED = new EnumMap<>(Rule.class);
+
+        static {
+            for (Rule rule : values()) {
+                List<Coefficient> named = rule.names().stream()
+                        .filter(Rule.COEFFICIENTS::containsKey)
+                        .map(Rule.COEFFICIENTS::get)
+                        .distinct()
+                        .toList();
+                COEFFICIENTS.put(rule, named);
+                USED.put(rule, named.stream().map(ExplanationStep.Used::of).toList());
+            }
+        }
+    }
+
+    /** Every name in the formula. */
+    List<String> names() {
+        List<String> names = new ArrayList<>();
+        Matcher matcher = NAME.matcher(formula);
+        while (matcher.find()) {
+            names.add(matcher.group());
+        }
+        return names;
+    }
+
+    private static <E extends Enum<E>> Map<String, E> byName(E[] values) {
+        return Arrays.stream(values).collect(Collectors.toUnmodifiableMap(Enum::name, Function.identity()));
+    }
 }

@@ -1,13 +1,27 @@
 package verdamen.core.model;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * One input of a step of an explanation.
  *
  * @param symbol what it is
  * @param value its value, in {@code unit}
  * @param unit the unit of the value
+ * @param coefficient name of the coefficient that it was taken from; null when it is none
  */
-public record Term(Symbol symbol, double value, Unit unit) {
+public record Term(
+        Symbol symbol, double value, Unit unit, @Nullable String coefficient) {
+
+    /** An input that is no coefficient. */
+    public Term(Symbol symbol, double value, Unit unit) {
+        this(symbol, value, unit, null);
+    }
+
+    /** An input that is a coefficient, chosen by how the dough is made. */
+    public static Term of(Symbol symbol, Coefficient coefficient) {
+        return new Term(symbol, coefficient.value(), coefficient.unit(), coefficient.name());
+    }
 
     /** A mass in grams. */
     public static Term grams(Symbol symbol, double grams) {

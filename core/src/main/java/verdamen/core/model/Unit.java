@@ -38,6 +38,10 @@ public enum Unit {
     MILLILITRES,
     /** Grams per millilitre, of a density. */
     GRAMS_PER_MILLILITRE,
+    /** Micrometres, of particles. */
+    MICROMETRES,
+    /** Kilocalories per gram, of food energy. */
+    KILOCALORIES_PER_GRAM,
     /** Characters of a text. */
     CHARACTERS,
     /** Bytes of a request or file. */

@@ -23,7 +23,7 @@ public enum FatState implements Coded {
     }
 
     /** Grams of water one gram of this fat stands for. */
-    public double softening() {
-        return softening.value();
+    public Coefficient softening() {
+        return softening;
     }
 }

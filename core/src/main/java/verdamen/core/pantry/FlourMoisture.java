@@ -1,16 +1,18 @@
 package verdamen.core.pantry;
 
+import verdamen.core.model.Coefficient;
+
 /** Moisture of a flour, found by drying a sample or estimated from the air it is stored in. */
 public final class FlourMoisture {
 
     /** Modified Henderson isotherm of hard wheat, coefficient K, 1/°C. Source: sorption data of hard wheat. */
-    private static final double HENDERSON_K = 2.3007e-5;
+    private static final double HENDERSON_K = Coefficient.ISOTHERM_K.value();
 
     /** Modified Henderson isotherm of hard wheat, coefficient C, °C. */
-    private static final double HENDERSON_C = 55.815;
+    private static final double HENDERSON_C = Coefficient.ISOTHERM_C.value();
 
     /** Modified Henderson isotherm of hard wheat, exponent N. */
-    private static final double HENDERSON_N = 2.2857;
+    private static final double HENDERSON_N = Coefficient.ISOTHERM_N.value();
 
     private static final double PERCENT = 100;
 
@@ -42,7 +44,8 @@ public final class FlourMoisture {
      * @throws IllegalArgumentException outside these ranges
      */
     public static double fromStorageAirPct(double celsius, double relativeHumidityPct) {
-        if (!(celsius >= -10 && celsius <= 50) || !(relativeHumidityPct > 0 && relativeHumidityPct < PERCENT)) {
+        if (!(celsius >= Coefficient.ISOTHERM_COLDEST_C.value() && celsius <= Coefficient.ISOTHERM_HOTTEST_C.value())
+                || !(relativeHumidityPct > 0 && relativeHumidityPct < PERCENT)) {
             throw new IllegalArgumentException("no moisture for " + celsius + " °C and " + relativeHumidityPct + " %");
         }
         double dry = Math.pow(

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Confidence;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
@@ -94,8 +95,8 @@ public record IngredientSpec(
 
     private static final double WHOLE = 100;
     private static final double TOLERANCE = 2;
-    private static final double USUAL_TAU_MIN = 4;
-    private static final double USUAL_PARTICLE_UM = 200;
+    private static final double USUAL_TAU_MIN = Coefficient.OWN_FLOUR_TAU_MINUTES.value();
+    private static final double USUAL_PARTICLE_UM = Coefficient.OWN_FLOUR_PARTICLE_UM.value();
     private static final String OWN_GROUP = "own";
     private static final String OWN_PREFIX = "own-";
 

@@ -1,5 +1,7 @@
 package verdamen.core.pantry;
 
+import verdamen.core.model.Coefficient;
+
 /**
  * What a food holds; typical values, no label.
  *
@@ -24,16 +26,16 @@ public record Nutrition(
     public static final Nutrition NONE = new Nutrition(0, 0, 0, 0, 0, 0, 0);
 
     /** Energy of a gram of protein or available carbohydrate, kcal. Source: general Atwater factors. */
-    private static final double KCAL_PROTEIN_CARBOHYDRATE = 4;
+    private static final double KCAL_PROTEIN_CARBOHYDRATE = Coefficient.KCAL_OF_PROTEIN.value();
 
     /** Energy of a gram of fat, kcal. */
-    private static final double KCAL_FAT = 9;
+    private static final double KCAL_FAT = Coefficient.KCAL_OF_FAT.value();
 
     /** Energy of a gram of fibre, kcal. */
     private static final double KCAL_FIBRE = 2;
 
     /** Grams of salt in a gram of sodium. */
-    private static final double SALT_PER_SODIUM = 2.5;
+    private static final double SALT_PER_SODIUM = Coefficient.SALT_OF_SODIUM.value();
 
     private static final double MG_PER_GRAM = 1000;
     private static final double PERCENT = 100;

@@ -35,8 +35,8 @@ public record Cooling(
         List<Double> curve,
         List<ExplanationStep> steps) {
 
-    private static final int CURVE_STEP = 5;
-    private static final int CURVE_END = 240;
+    private static final int CURVE_STEP = (int) Coefficient.COOLING_CURVE_STEP.value();
+    private static final int CURVE_END = (int) Coefficient.COOLING_CURVE_END.value();
 
     /** A cooling with the rate of a heap, or of what lies spread thin. */
     static Cooling typical(double fromC, double roomC, double targetC, boolean spread) {
@@ -52,15 +52,14 @@ public record Cooling(
      */
     static Cooling read(double fromC, double roomC, double targetC, double minute, double readC) {
         double rate = Math.log((fromC - roomC) / (readC - roomC)) / minute;
-        ExplanationStep step = new ExplanationStep(
+        ExplanationStep step = ExplanationStep.of(
                 Rule.COOLING_RATE,
-                List.of(
-                        Term.celsius(Symbol.START_TEMPERATURE, fromC),
-                        Term.celsius(Symbol.ROOM_TEMPERATURE, roomC),
-                        Term.celsius(Symbol.READ_TEMPERATURE, readC),
-                        Term.minutes(Symbol.READ_MINUTE, minute)),
                 rate,
-                Unit.PER_MINUTE);
+                Unit.PER_MINUTE,
+                Term.celsius(Symbol.START_TEMPERATURE, fromC),
+                Term.celsius(Symbol.ROOM_TEMPERATURE, roomC),
+                Term.celsius(Symbol.READ_TEMPERATURE, readC),
+                Term.minutes(Symbol.READ_MINUTE, minute));
         return of(fromC, roomC, targetC, rate, minute, List.of(step));
     }
 
@@ -74,15 +73,14 @@ public record Cooling(
         Double minutes = minutesTo(fromC, roomC, targetC, rate);
         List<ExplanationStep> steps = before;
         if (minutes != null && minutes > 0) {
-            ExplanationStep step = new ExplanationStep(
+            ExplanationStep step = ExplanationStep.of(
                     Rule.COOLING,
-                    List.of(
-                            Term.celsius(Symbol.START_TEMPERATURE, fromC),
-                            Term.celsius(Symbol.ROOM_TEMPERATURE, roomC),
-                            Term.celsius(Symbol.TARGET_TEMPERATURE, targetC),
-                            new Term(Symbol.COOLING_RATE, rate, Unit.PER_MINUTE)),
                     minutes,
-                    Unit.MINUTES);
+                    Unit.MINUTES,
+                    Term.celsius(Symbol.START_TEMPERATURE, fromC),
+                    Term.celsius(Symbol.ROOM_TEMPERATURE, roomC),
+                    Term.celsius(Symbol.TARGET_TEMPERATURE, targetC),
+                    new Term(Symbol.COOLING_RATE, rate, Unit.PER_MINUTE));
             steps = before.isEmpty() ? List.of(step) : List.of(before.get(0), step);
         }
         Double left =

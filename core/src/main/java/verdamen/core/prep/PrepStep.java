@@ -227,6 +227,6 @@ abstract class PrepStep {
     }
 
     static ExplanationStep step(Rule rule, double value, Unit unit, Term... inputs) {
-        return new ExplanationStep(rule, List.of(inputs), value, unit);
+        return ExplanationStep.of(rule, value, unit, inputs);
     }
 }

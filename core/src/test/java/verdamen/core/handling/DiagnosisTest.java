@@ -69,7 +69,7 @@ public class DiagnosisTest {
         guilty.put(Driver.NO_BENCH_CARE, SOUND);
         guilty.put(Driver.WEAK_NETWORK, millet);
         guilty.put(
-                Driver.STILL_THIRSTY,
+                Driver.STILL_DRINKING,
                 Doughs.spec("roti", line("cornmeal-coarse", 300), line("wheat-atta", 100), line("water", 240))
                         .withSettings("just-combined", null, null, 0.0));
         guilty.put(
