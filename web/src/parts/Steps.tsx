@@ -1,7 +1,8 @@
 import { Link } from "react-router";
 import type { ExplanationStep } from "../api";
 import { useFigures } from "../figures";
-import { stepWords } from "../words";
+import { stepSum, stepWords } from "../words";
+import { FormulaLine } from "./FormulaLine";
 
 /** An explanation, step by step. */
 export function Steps({ steps }: { steps: ExplanationStep[] }) {
@@ -9,10 +10,13 @@ export function Steps({ steps }: { steps: ExplanationStep[] }) {
   return (
     <ul className="flex flex-col gap-1">
       {steps.map((step, index) => {
-        const { says, sum } = stepWords(step, figures);
+        const says = stepWords(step, figures);
         return (
           <li key={`${step.rule} ${index}`} className="leading-snug">
-            <span className="font-semibold">{says}</span> <span className="soft">= {sum}</span>{" "}
+            <span className="font-semibold">{says}</span>{" "}
+            <span className="soft">
+              = <FormulaLine parts={stepSum(step, figures)} />
+            </span>{" "}
             <Link
               to={`/model#${step.rule}`}
               className="soft hover:text-base-content whitespace-nowrap underline"

@@ -5,6 +5,7 @@ export { Dialog } from "./Dialog";
 export { FilePicker } from "./FilePicker";
 export { Hint } from "./Hint";
 export { Swatch, MaterialPatterns, materialFill, materialInk } from "./Materials";
+export { FormulaLine } from "./FormulaLine";
 export { Steps } from "./Steps";
 export { Faulty } from "./Faulty";
 export { found } from "./found";

@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Coefficient.Source;
@@ -16,7 +16,7 @@ import verdamen.core.model.Table;
 import verdamen.core.model.Unit;
 
 /**
- * How it is computed, chapter by chapter.
+ * How it is computed, chapter by chapter. The words for it belong to the screen.
  *
  * @param chapters the chapters, with every rule
  * @param others the coefficients that belong to no rule
@@ -29,22 +29,18 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
      * A chapter.
      *
      * @param code its code
-     * @param title its title
-     * @param intro what it is about
-     * @param limits where it ends to hold
      * @param rules its rules
      */
-    public record Chapter(String code, String title, String intro, String limits, List<RuleEntry> rules) {}
+    public record Chapter(String code, List<RuleEntry> rules) {}
 
     /**
      * A rule.
      *
      * @param rule the rule that steps of explanations name
      * @param formula it over the names of symbols and coefficients
-     * @param says it in words
      * @param coefficients its coefficients
      */
-    public record RuleEntry(Rule rule, String formula, String says, List<CoefficientEntry> coefficients) {}
+    public record RuleEntry(Rule rule, String formula, List<CoefficientEntry> coefficients) {}
 
     /**
      * A coefficient.
@@ -90,20 +86,13 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
         List<Row> rows = Table.read(ModelBook.class, "rules", ModelBook::row);
         Set<Coefficient> told = EnumSet.noneOf(Coefficient.class);
         rows.forEach(row -> told.addAll(row.coefficients()));
-        List<Chapter> chapters = Table.read(
-                ModelBook.class,
-                "chapters",
-                row -> new Chapter(
-                        row.text("code"),
-                        row.text("title"),
-                        row.text("intro"),
-                        row.text("limits"),
-                        rows.stream()
-                                .filter(each -> each.chapter().equals(row.text("code")))
-                                .map(Row::entry)
-                                .toList()));
+        Map<String, List<RuleEntry>> chapters = new LinkedHashMap<>();
+        rows.forEach(row -> chapters.computeIfAbsent(row.chapter(), code -> new ArrayList<>())
+                .add(row.entry()));
         return new ModelBook(
-                chapters,
+                chapters.entrySet().stream()
+                        .map(chapter -> new Chapter(chapter.getKey(), List.copyOf(chapter.getValue())))
+                        .toList(),
                 Arrays.stream(Coefficient.values())
                         .filter(coefficient -> !told.contains(coefficient))
                         .map(CoefficientEntry::of)
@@ -122,64 +111,7 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
                 new RuleEntry(
                         rule,
                         rule.formula(),
-                        row.text("says"),
                         coefficients.stream().map(CoefficientEntry::of).toList()),
                 coefficients);
-    }
-
-    /** The book as a Markdown page. */
-    public String markdown() {
-        List<String> lines = new ArrayList<>();
-        lines.add("# How it is computed");
-        lines.add("");
-        lines.add(
-                "Made from the core's own tables (`verdamen.core.explain`); the page “How it is computed” of the app shows"
-                        + " the same. Do not edit it by hand: `mvn -pl core test -Dmodel.write=true` writes it.");
-        lines.add("");
-        lines.add(
-                "Formulas are over the names of inputs and of coefficients; the coefficients stand below each formula with"
-                        + " their unit, how well they are known, where they come from, and why they have that size. sigmoid(x) is"
-                        + " 1/(1 + e^(−x)).");
-        for (Chapter chapter : chapters) {
-            lines.add("");
-            lines.add("## " + chapter.title());
-            lines.add("");
-            lines.add(chapter.intro());
-            lines.add("");
-            lines.add("*Limits:* " + chapter.limits());
-            for (RuleEntry entry : chapter.rules()) {
-                lines.add("");
-                lines.add("### " + entry.rule().name());
-                lines.add("");
-                lines.add("`" + entry.formula() + "`");
-                lines.add("");
-                lines.add(entry.says());
-                figures(lines, entry.coefficients());
-            }
-        }
-        lines.add("");
-        lines.add("## Other coefficients");
-        others.stream()
-                .collect(Collectors.groupingBy(CoefficientEntry::topic, LinkedHashMap::new, Collectors.toList()))
-                .forEach((topic, entries) -> {
-                    lines.add("");
-                    lines.add("### " + topic);
-                    figures(lines, entries);
-                });
-        return String.join("\n", lines) + "\n";
-    }
-
-    private static void figures(List<String> lines, List<CoefficientEntry> figures) {
-        if (figures.isEmpty()) {
-            return;
-        }
-        lines.add("");
-        lines.add("| coefficient | value | unit | confidence | source | what and why |");
-        lines.add("|---|---|---|---|---|---|");
-        for (CoefficientEntry figure : figures) {
-            lines.add("| " + figure.name() + " | " + figure.value() + " | "
-                    + figure.unit().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + " | "
-                    + figure.confidence().code() + " | " + figure.source().code() + " | " + figure.rationale() + " |");
-        }
     }
 }

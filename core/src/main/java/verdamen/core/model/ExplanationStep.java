@@ -8,12 +8,14 @@ import java.util.List;
  * wording belongs to the screen.
  *
  * @param rule the rule that was applied
+ * @param formula the rule's formula over the names of inputs and coefficients
  * @param inputs what went in, every symbol of the rule's formula
  * @param coefficients the coefficients that the formula names, and those that an input was taken from
  * @param value what came out, in {@code unit}
  * @param unit the unit of the value
  */
-public record ExplanationStep(Rule rule, List<Term> inputs, List<Used> coefficients, double value, Unit unit) {
+public record ExplanationStep(
+        Rule rule, String formula, List<Term> inputs, List<Used> coefficients, double value, Unit unit) {
 
     /**
      * A coefficient that was used.
@@ -43,6 +45,6 @@ public record ExplanationStep(Rule rule, List<Term> inputs, List<Used> coefficie
                 used.add(Used.of(Coefficient.valueOf(input.coefficient())));
             }
         }
-        return new ExplanationStep(rule, List.of(inputs), used, value, unit);
+        return new ExplanationStep(rule, rule.formula(), List.of(inputs), used, value, unit);
     }
 }

@@ -51,7 +51,7 @@ record PantryDocument(
 
         static Usual of(Pantry pantry) {
             return new Usual(
-                    100 * Coefficient.FLOUR_MOISTURE.value(),
+                    100 * Coefficient.BOOK_FLOUR_MOISTURE.value(),
                     Coefficient.USUAL_FLOUR.value(),
                     pantry.styles().iterator().next().code());
         }
