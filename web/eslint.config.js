@@ -12,7 +12,7 @@ const USES = {
   frame: ["api", "parts"],
   formula: ["api", "figures", "words", "parts", "frame"],
   batch: ["api", "words", "parts"],
-  caution: ["api", "figures", "formula"],
+  caution: ["api", "figures", "words", "formula"],
   explain: ["api", "figures", "words", "parts"],
   guide: ["api", "figures", "words", "parts"],
   kitchen: ["api", "figures", "words", "parts"],

@@ -100,7 +100,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                   <Cautions
                     cautions={answer.cautions.filter(({ station }) => station === "card")}
                     editor={editor}
-                    defers="For the card. Typical cautions, not complete; local rules and qualified advice go first."
+                    forTheCard
                   />
                 </div>
               </div>

@@ -4,18 +4,18 @@ import { useQuery } from "@tanstack/react-query";
 import { type Caution, pantryQuery } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../figures";
+import { causeWords, CAUTIONS_DEFER, cautionWords } from "../words";
 import { acknowledge, lastWho } from "./acknowledge";
-import { causeWords } from "./causeWords";
 
 interface CautionsProps {
   cautions: Caution[];
   editor: Editor;
-  /** What every caution defers to. */
-  defers?: string;
+  /** Whether this is the place of the cautions for the card. */
+  forTheCard?: boolean;
 }
 
 /** Cautions at the place where they matter: open ones in full, acknowledged ones still to be read. */
-export function Cautions({ cautions, editor, defers }: CautionsProps) {
+export function Cautions({ cautions, editor, forTheCard = false }: CautionsProps) {
   const open = cautions.filter((caution) => caution.acknowledgedBy == null);
   const read = cautions.filter((caution) => caution.acknowledgedBy != null);
   if (cautions.length === 0) {
@@ -33,13 +33,18 @@ export function Cautions({ cautions, editor, defers }: CautionsProps) {
         ))}
       </ul>
       {read.length > 0 && <ReadCautions cautions={read} />}
-      {defers && <p className="soft pt-2 text-xs">{defers}</p>}
+      <p className="soft pt-2 text-xs">
+        {forTheCard && "For the card. "}
+        {CAUTIONS_DEFER}
+      </p>
     </section>
   );
 }
 
 function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) {
   const pantry = useQuery(pantryQuery).data;
+  const figures = useFigures();
+  const { title, text } = cautionWords(caution, figures);
   const [asking, setAsking] = useState(false);
   const [who, setWho] = useState(lastWho);
   return (
@@ -48,10 +53,10 @@ function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) 
       data-caution={caution.code}
     >
       <p>
-        <strong>{caution.title}.</strong> {caution.text}
+        <strong>{title}.</strong> {text}
       </p>
       <div className="soft flex flex-wrap items-center gap-2 pt-1 text-xs">
-        <span>because of {causeWords(caution.cause, pantry)}</span>
+        <span>because of {causeWords(caution.causes, pantry, figures)}</span>
         {asking ? (
           <form
             className="flex items-center gap-1"
@@ -79,7 +84,7 @@ function OpenCaution({ caution, editor }: { caution: Caution; editor: Editor }) 
           <button
             className="btn btn-xs btn-ghost text-primary"
             onClick={() => setAsking(true)}
-            aria-label={`Acknowledge: ${caution.title}`}
+            aria-label={`Acknowledge: ${title}`}
           >
             Acknowledge
           </button>
@@ -100,11 +105,11 @@ function ReadCautions({ cautions }: { cautions: Caution[] }) {
       <ul className="pt-1">
         {cautions.map((caution) => (
           <li key={caution.code} className="hairline border-t py-1 first:border-t-0" data-caution-read={caution.code}>
-            <strong>{caution.title}.</strong> {caution.text}
+            <strong>{cautionWords(caution, figures).title}.</strong> {cautionWords(caution, figures).text}
             <span className="soft block text-xs">
               read by {caution.acknowledgedBy}
               {caution.acknowledgedAt && `, ${figures.moment(caution.acknowledgedAt)}`}; because of{" "}
-              {causeWords(caution.cause, pantry)}
+              {causeWords(caution.causes, pantry, figures)}
             </span>
           </li>
         ))}

@@ -1,6 +1,7 @@
 import { Check, X } from "lucide-react";
 import { useState } from "react";
 import type { Feel, GuideAnswer } from "../api";
+import { drillWords } from "../words";
 
 type Exercise = GuideAnswer["guide"]["drill"][number];
 
@@ -49,7 +50,7 @@ export function Drill({ exercises, feels }: { exercises: Exercise[]; feels: Feel
           {at + 1} of {exercises.length}
         </span>
       </h2>
-      <p className="border-primary my-3 border-l-4 pl-4 text-lg">{exercise.situation}</p>
+      <p className="border-primary my-3 border-l-4 pl-4 text-lg">{drillWords(exercise.code).situation}</p>
       <Choice
         legend="It feels"
         options={feels.map(({ code, name }) => [code, name])}
@@ -74,9 +75,9 @@ export function Drill({ exercises, feels }: { exercises: Exercise[]; feels: Feel
           <p className="font-semibold">
             {good
               ? "Yes."
-              : `Rather: ${feels.find(({ code }) => code === exercise.feel)?.name}, ${MOVES[exercise.action]}.`}
+              : `Better: ${feels.find(({ code }) => code === exercise.feel)?.name}, ${MOVES[exercise.action]}.`}
           </p>
-          <p>{exercise.why}</p>
+          <p>{drillWords(exercise.code).why}</p>
           <button
             className="btn btn-sm btn-primary mt-2"
             onClick={() => {

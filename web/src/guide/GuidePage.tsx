@@ -5,7 +5,7 @@ import { ProblemNotice } from "../parts";
 import { Drill } from "./Drill";
 import { EndPointDrawing } from "./EndPointDrawing";
 import { FeelDrawing } from "./FeelDrawing";
-import { useProblem } from "../words";
+import { endPointWords, useProblem } from "../words";
 
 /** The feel guide: words, touch tests and end points with drawings, and a short drill. */
 export function GuidePage() {
@@ -20,7 +20,7 @@ export function GuidePage() {
     );
   }
   if (!query.data) {
-    return <main className="soft px-6 py-24 text-center">Washing hands…</main>;
+    return <main className="soft px-6 py-24 text-center">Opening the guide…</main>;
   }
   const { feels, endPoints, drill } = query.data.guide;
   return (
@@ -50,9 +50,9 @@ export function GuidePage() {
         {endPoints.map((point) => (
           <li key={point.code} data-end-point={point.code}>
             <EndPointDrawing drawing={point.drawing} />
-            <h3 className="text-lg">{point.name}</h3>
-            <p className="text-sm leading-snug">{point.test}</p>
-            <p className="soft pt-1 text-sm leading-snug">{point.means}</p>
+            <h3 className="text-lg">{endPointWords(point.code).name}</h3>
+            <p className="text-sm leading-snug">{endPointWords(point.code).test}</p>
+            <p className="soft pt-1 text-sm leading-snug">{endPointWords(point.code).means}</p>
           </li>
         ))}
       </ol>

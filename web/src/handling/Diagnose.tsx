@@ -4,9 +4,8 @@ import { type Diagnosis, diagnosisQuestion, guideQuery } from "../api";
 import { type Editor, useAnswer } from "../formula";
 import { type Figures, useFigures } from "../figures";
 import { Hint } from "../parts";
+import { symptomCauseWords, symptomWords } from "../words";
 import { fixWords } from "./fixWords";
-
-const LEAST_LIKELY = 8;
 
 interface DiagnoseProps {
   editor: Editor;
@@ -27,7 +26,7 @@ export function Diagnose({ editor, name }: DiagnoseProps) {
         <Hint term="likelihood" />
       </h2>
       <div className="flex flex-wrap gap-1 pt-1">
-        {guide.data?.symptoms.map(({ code, name: words }) => (
+        {guide.data?.symptoms.map(({ code }) => (
           <button
             key={code}
             className={`btn btn-xs ${symptom === code ? "btn-primary" : "btn-ghost border-base-300"}`}
@@ -35,7 +34,7 @@ export function Diagnose({ editor, name }: DiagnoseProps) {
             data-symptom={code}
             onClick={() => setSymptom(symptom === code ? null : code)}
           >
-            {words}
+            {symptomWords(code)}
           </button>
         ))}
       </div>
@@ -55,8 +54,9 @@ export function Diagnose({ editor, name }: DiagnoseProps) {
 }
 
 function Causes({ diagnosis, figures, name }: { diagnosis: Diagnosis; figures: Figures; name: DiagnoseProps["name"] }) {
-  const likely = diagnosis.causes.filter(({ likelihood }) => likelihood >= LEAST_LIKELY);
-  const others = diagnosis.causes.filter(({ likelihood }) => likelihood < LEAST_LIKELY);
+  const likely = diagnosis.causes.filter(({ likely: speaks }) => speaks);
+  const others = diagnosis.causes.filter(({ likely: speaks }) => !speaks);
+  const words = (cause: string) => symptomCauseWords(diagnosis.symptom.code, cause);
   return (
     <div className="pt-2 text-sm" data-testid="causes">
       <ol>
@@ -74,10 +74,10 @@ function Causes({ diagnosis, figures, name }: { diagnosis: Diagnosis; figures: F
                 />
               </span>
               <span className="soft w-9 text-right text-xs">{figures.percent(Math.round(cause.likelihood))}</span>
-              <strong>{cause.says}</strong>
+              <strong>{words(cause.code).says}</strong>
             </p>
             <p className="pl-[7.6rem]">
-              <span className="soft">Check:</span> {cause.check}
+              <span className="soft">Check:</span> {words(cause.code).check}
             </p>
             <p className="pl-[7.6rem]">
               <span className="soft">Then:</span>{" "}
@@ -93,7 +93,7 @@ function Causes({ diagnosis, figures, name }: { diagnosis: Diagnosis; figures: F
           <ul>
             {others.map((cause) => (
               <li key={cause.code} data-cause={cause.code}>
-                {cause.says} {cause.check}
+                {words(cause.code).says} {words(cause.code).check}
               </li>
             ))}
           </ul>

@@ -47,11 +47,7 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
             </div>
             <Diagnose editor={editor} name={name} />
           </div>
-          <Cautions
-            cautions={answer.cautions.filter(({ station }) => station === "handling")}
-            editor={editor}
-            defers={answer.defers}
-          />
+          <Cautions cautions={answer.cautions.filter(({ station }) => station === "handling")} editor={editor} />
           <p className="soft pt-4 text-xs">
             Not sure about the words?{" "}
             <Link className="underline" to="/guide">

@@ -45,11 +45,7 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
             </div>
           </div>
           {view.answer && (
-            <Cautions
-              cautions={view.answer.cautions.filter(({ station }) => station === "method")}
-              editor={editor}
-              defers={view.answer.defers}
-            />
+            <Cautions cautions={view.answer.cautions.filter(({ station }) => station === "method")} editor={editor} />
           )}
         </>
       }

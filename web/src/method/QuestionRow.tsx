@@ -1,6 +1,7 @@
 import { Check } from "lucide-react";
 import type { MethodAnswer } from "../api";
 import { type Figures, useFigures } from "../figures";
+import { schoolWords } from "../words";
 
 type QuestionAnswer = MethodAnswer["questions"][number];
 type SchoolAnswer = QuestionAnswer["schools"][number];
@@ -69,6 +70,7 @@ interface SchoolProps {
 
 function School({ school, question, now, chosen, busy, onChoose }: SchoolProps) {
   const figures = useFigures();
+  const { name, reason } = schoolWords(question.question, school.code);
   return (
     <button
       className={`flex flex-col items-start border-t-4 px-2 py-2 text-left text-sm ${chosen ? "border-primary bg-base-200" : "hover:bg-base-200 border-transparent"}`}
@@ -79,9 +81,9 @@ function School({ school, question, now, chosen, busy, onChoose }: SchoolProps) 
     >
       <span className="flex items-center gap-1 text-base font-semibold">
         {chosen && <Check size={15} aria-label="chosen" />}
-        {school.name}
+        {name}
       </span>
-      <span className="soft text-xs leading-snug">{school.reason}</span>
+      <span className="soft text-xs leading-snug">{reason}</span>
       <span className="pt-1.5 leading-snug" data-testid="effect">
         {effectOf(school, question, now, chosen, figures).map((words) => (
           <span key={words} className="block">
@@ -139,7 +141,7 @@ function changed(changes: NonNullable<SchoolAnswer["changes"]>, effect: Effect, 
 }
 
 function more(grams: number, mass: (grams: number) => string, what: string, same: string): string {
-  if (Math.abs(grams) < 0.5) {
+  if (mass(Math.abs(grams)) === mass(0)) {
     return same;
   }
   return `${mass(Math.abs(grams))} ${grams > 0 ? "more" : "less"} ${what}`;
@@ -147,6 +149,9 @@ function more(grams: number, mass: (grams: number) => string, what: string, same
 
 function feels(effect: Effect, f: Figures): string {
   const { handling } = effect;
-  const rolls = handling.rollability == null ? "" : `, rolls ${f.percent(handling.rollability)}`;
+  const rolls =
+    handling.rollability == null
+      ? ""
+      : `, rolls ${f.percent(handling.rollability)} at minute ${f.number(effect.rollAtMinute, 0)}`;
   return `gluten ${f.number(handling.gluten, 0)}, thinnest ${f.number(handling.minSheetMm, 1)} mm${rolls}`;
 }

@@ -66,11 +66,7 @@ function PrepStation({ editor, pantry }: { editor: Editor; pantry: PantryDocumen
         {balance?.filling && (
           <FillingView filling={balance.filling} salt={balance.salt} editor={editor} pantry={pantry} />
         )}
-        <Cautions
-          cautions={cautions}
-          editor={editor}
-          defers="Typical cautions, not complete. Local rules and qualified advice go first."
-        />
+        <Cautions cautions={cautions} editor={editor} />
         <p className="soft pt-4 text-xs">
           Typical values stand in for weights that were not taken.{" "}
           <Link className="underline" to="/model#DRY_MATTER_KEPT">

@@ -1,9 +1,12 @@
+export { CAUTIONS_DEFER, causeWords, cautionWords } from "./cautions";
 export { faultWords, problemTitle, problemWords } from "./faults";
 export { findingWords } from "./findings";
 export { groupWords } from "./groups";
+export { drillWords, endPointWords, symptomCauseWords, symptomWords } from "./handling";
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";
 export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
 export { stepWords } from "./reasons";
+export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";
 export { saidFaults, type SaidFault, type SaidProblem, useProblem } from "./useProblem";

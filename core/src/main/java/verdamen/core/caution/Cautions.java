@@ -6,13 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import verdamen.core.caution.CautionCause.Kind;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Kneading;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.OpenLine;
+import verdamen.core.formula.Phase;
+import verdamen.core.formula.PhaseKind;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.formula.Sticking;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep.Used;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Table;
 import verdamen.core.pantry.Ingredient;
@@ -23,10 +27,6 @@ import verdamen.core.prep.StepResult;
 
 /** Finds the cautions that apply to a formula. */
 public final class Cautions {
-
-    /** What every caution defers to. */
-    public static final String DEFERS =
-            "Typical cautions, not complete. Local rules and qualified advice go first; nothing here is health advice.";
 
     private static final List<CautionRule> RULES = Table.read(Cautions.class, "cautions", Cautions::rule);
     private static final int CAUSE_LENGTH = Limit.CAUTION_CAUSE.mostCount();
@@ -39,7 +39,7 @@ public final class Cautions {
     }
 
     /** A rule of the table. */
-    record CautionRule(String code, Trigger trigger, List<String> match, String station, String title, String text) {}
+    record CautionRule(String code, Trigger trigger, List<String> match, String station, List<Used> coefficients) {}
 
     private static CautionRule rule(Table.Row row) {
         return new CautionRule(
@@ -47,8 +47,10 @@ public final class Cautions {
                 row.choice("trigger", Trigger.class),
                 row.list("match"),
                 row.text("station"),
-                row.text("title"),
-                row.text("text"));
+                row.list("coefficients").stream()
+                        .map(Coefficient::valueOf)
+                        .map(Used::of)
+                        .toList());
     }
 
     static List<CautionRule> rules() {
@@ -77,31 +79,47 @@ public final class Cautions {
                                 && (rule.match().contains(chain.bought().code())
                                         || rule.match().contains(chain.bought().group())));
             case KEPT_LIQUID -> keptLiquid(rule);
-            case MACHINE -> when(rule, formula.kneading() == Kneading.MACHINE, "kneading", "machine");
+            case MACHINE -> when(rule, formula.kneading() == Kneading.MACHINE, "kneading", Kind.KNEADING, "machine");
             case HOT_WATER -> hotWater(rule);
             case PUFFS ->
-                when(rule, formula.style().puffs(), "style", formula.style().code());
+                when(
+                        rule,
+                        formula.style().puffs(),
+                        "style",
+                        Kind.STYLE,
+                        formula.style().code());
             case HEAT -> {
                 String heat = formula.method().heat().code();
-                when(rule, rule.match().contains(heat), "heat", heat);
+                when(rule, rule.match().contains(heat), "heat", Kind.HEAT, heat);
             }
-            case SHEETS -> when(rule, formula.method().sticking() == Sticking.SHEETS, "sticking", "sheets");
+            case SHEETS ->
+                when(rule, formula.method().sticking() == Sticking.SHEETS, "sticking", Kind.STICKING, "sheets");
             case CHILLED -> chilled(rule);
         }
     }
 
     private void hotWater(CautionRule rule) {
         Double water = formula.waterTemperatureC();
-        boolean hot = water != null && water >= Coefficient.WARM_WATER_BELOW.value();
-        when(rule, hot, "waterTemperatureC", hot ? "water " + Math.round(water) + " °C" : "");
+        if (water != null && water >= Coefficient.WARM_WATER_BELOW.value()) {
+            String key = "water " + Math.round(water) + " °C";
+            add(rule, "waterTemperatureC", key, List.of(CautionCause.ofWater(water)));
+        }
     }
 
     private void chilled(CautionRule rule) {
-        String phases = formula.timeline().phases().stream()
-                .filter(phase -> phase.kind() == verdamen.core.formula.PhaseKind.CHILL)
+        List<Phase> chills = formula.timeline().phases().stream()
+                .filter(phase -> phase.kind() == PhaseKind.CHILL)
+                .toList();
+        if (chills.isEmpty()) {
+            return;
+        }
+        String key = chills.stream()
                 .map(phase -> Math.round(phase.minutes()) + " min at " + Math.round(phase.temperatureC()) + " °C")
                 .collect(Collectors.joining(", "));
-        when(rule, !phases.isEmpty(), "phases", phases);
+        List<CautionCause> causes = chills.stream()
+                .map(phase -> CautionCause.ofChill(phase.minutes(), phase.temperatureC()))
+                .toList();
+        add(rule, "phases", key, causes);
     }
 
     private void keptLiquid(CautionRule rule) {
@@ -109,7 +127,11 @@ public final class Cautions {
         for (int index = 0; index < chains.size(); index++) {
             Chain chain = chains.get(index);
             if (chain.use() == LiquidUse.KEPT && chain.liquid().caughtGrams() > 0) {
-                add(rule, "preps[" + index + "].liquid", chain.name() + ": " + "liquid kept");
+                add(
+                        rule,
+                        "preps[" + index + "].liquid",
+                        chain.name() + ": " + "liquid kept",
+                        List.of(CautionCause.of(Kind.KEPT_LIQUID, chain.bought().code())));
             }
         }
     }
@@ -125,11 +147,13 @@ public final class Cautions {
             Chain chain = chains.get(index);
             for (int step = 0; step < chain.steps().size(); step++) {
                 if (matters.test(chain, chain.steps().get(step))) {
+                    String kind = chain.steps().get(step).kind().code();
+                    String ingredient = chain.bought().code();
                     add(
                             rule,
                             "preps[" + index + "].steps[" + step + "]",
-                            chain.bought().code() + ", "
-                                    + chain.steps().get(step).kind().code());
+                            ingredient + ", " + kind,
+                            List.of(CautionCause.ofStep(kind, ingredient)));
                     break;
                 }
             }
@@ -156,27 +180,30 @@ public final class Cautions {
             }
         }
         if (!places.isEmpty()) {
-            String cause = places.keySet().stream().sorted().collect(Collectors.joining(", "));
-            add(rule, places.values().iterator().next(), cause);
+            List<String> codes = places.keySet().stream().sorted().toList();
+            List<CautionCause> causes = codes.stream()
+                    .map(code -> CautionCause.of(Kind.INGREDIENT, code))
+                    .toList();
+            add(rule, places.values().iterator().next(), String.join(", ", codes), causes);
         }
     }
 
-    private void when(CautionRule rule, boolean applies, String at, String cause) {
+    private void when(CautionRule rule, boolean applies, String at, Kind kind, String code) {
         if (applies) {
-            add(rule, at, cause);
+            add(rule, at, code, List.of(CautionCause.of(kind, code)));
         }
     }
 
-    private void add(CautionRule rule, String at, String cause) {
+    private void add(CautionRule rule, String at, String cause, List<CautionCause> causes) {
         String kept = cause.length() > CAUSE_LENGTH ? cause.substring(0, CAUSE_LENGTH) : cause;
         RecipeNotes.Acknowledged read = formula.notes().acknowledgement(rule.code(), kept);
         found.add(new Caution(
                 rule.code(),
                 rule.station(),
                 at,
-                rule.title(),
-                rule.text(),
                 kept,
+                causes,
+                rule.coefficients(),
                 read == null ? null : read.who(),
                 read == null ? null : read.at()));
     }

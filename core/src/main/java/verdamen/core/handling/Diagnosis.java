@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
@@ -13,7 +14,7 @@ import verdamen.core.model.Unit;
 
 /**
  * What went wrong: likely causes of a symptom, ranked by the formula's own figures. The rules are data: which causes a
- * symptom has, how much each weighs, what figure speaks for it, how to check it and how it is corrected.
+ * symptom has, how much each weighs, what figure speaks for it and how it is corrected. The words belong to the screen.
  *
  * @param symptom the symptom
  * @param causes its causes, the likeliest first
@@ -21,11 +22,11 @@ import verdamen.core.model.Unit;
 public record Diagnosis(Symptom symptom, List<Cause> causes) {
 
     private static final List<Symptom> SYMPTOMS =
-            Table.read(Diagnosis.class, "symptoms", row -> new Symptom(row.text("code"), row.text("name")));
+            Table.read(Diagnosis.class, "symptoms", row -> new Symptom(row.text("code")));
     private static final List<CauseRule> RULES = Table.read(Diagnosis.class, "causes", Diagnosis::rule);
 
     /** Something seen at the bench, the griddle or the table. */
-    public record Symptom(String code, String name) {}
+    public record Symptom(String code) {}
 
     /**
      * A rule: a cause that a symptom may have.
@@ -35,28 +36,18 @@ public record Diagnosis(Symptom symptom, List<Cause> causes) {
      * @param driver what figure speaks for it
      * @param weight how often it is behind the symptom when its figure speaks for it fully, 0 to 1
      * @param correction how it is corrected
-     * @param says the cause in words
-     * @param check how to check it
      */
-    record CauseRule(
-            String symptom,
-            String cause,
-            Driver driver,
-            double weight,
-            Correction correction,
-            String says,
-            String check) {}
+    record CauseRule(String symptom, String cause, Driver driver, double weight, Correction correction) {}
 
     /**
      * A likely cause.
      *
      * @param code its code
-     * @param says it in words
-     * @param check how to check it
      * @param likelihood how far this formula's figures speak for it, %
+     * @param likely whether that is worth a look before the rest
      * @param fix how to correct it
      */
-    public record Cause(String code, String says, String check, double likelihood, Fix fix) {}
+    public record Cause(String code, double likelihood, boolean likely, Fix fix) {}
 
     /**
      * A correction with its amount.
@@ -80,9 +71,7 @@ public record Diagnosis(Symptom symptom, List<Cause> causes) {
                 row.text("cause"),
                 Driver.valueOf(row.text("driver")),
                 row.number("weight"),
-                Correction.valueOf(row.text("correction")),
-                row.text("says"),
-                row.text("check"));
+                Correction.valueOf(row.text("correction")));
     }
 
     /** All symptoms, in the order of the table. */
@@ -109,15 +98,16 @@ public record Diagnosis(Symptom symptom, List<Cause> causes) {
         Fixes fixes = new Fixes(evidence);
         List<Cause> causes = RULES.stream()
                 .filter(rule -> rule.symptom().equals(code))
-                .map(rule -> new Cause(
-                        rule.cause(),
-                        rule.says(),
-                        rule.check(),
-                        100 * rule.weight() * rule.driver().strength(evidence),
-                        fixes.of(rule.correction())))
+                .map(rule -> cause(rule, evidence, fixes))
                 .sorted(Comparator.comparingDouble(Cause::likelihood).reversed())
                 .toList();
         return new Diagnosis(symptom, causes);
+    }
+
+    private static Cause cause(CauseRule rule, Evidence evidence, Fixes fixes) {
+        double likelihood = 100 * rule.weight() * rule.driver().strength(evidence);
+        boolean likely = likelihood >= Coefficient.CAUSE_LIKELY_PCT.value();
+        return new Cause(rule.cause(), likelihood, likely, fixes.of(rule.correction()));
     }
 
     /** Every driver that no rule uses; empty when the table is complete. */

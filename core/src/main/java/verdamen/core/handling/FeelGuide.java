@@ -15,31 +15,20 @@ import verdamen.core.pantry.Pantry;
  */
 public record FeelGuide(List<Feel> feels, List<EndPoint> endPoints, List<Exercise> drill) {
 
-    private static final List<EndPoint> END_POINTS = Table.read(
-            FeelGuide.class,
-            "end_points",
-            row -> new EndPoint(
-                    row.text("code"), row.text("name"), row.text("test"), row.text("means"), row.text("drawing")));
+    private static final List<EndPoint> END_POINTS =
+            Table.read(FeelGuide.class, "end_points", row -> new EndPoint(row.text("code"), row.text("drawing")));
     private static final List<Exercise> DRILL = Table.read(
             FeelGuide.class,
             "drill",
-            row -> new Exercise(
-                    row.text("code"),
-                    row.text("situation"),
-                    row.text("feel"),
-                    row.choice("action", Move.class),
-                    row.text("why")));
+            row -> new Exercise(row.text("code"), row.text("feel"), row.choice("action", Move.class)));
 
     /**
      * When something is done.
      *
      * @param code its code
-     * @param name what it is called
-     * @param test how to tell
-     * @param means what to do then
      * @param drawing which drawing shows it
      */
-    public record EndPoint(String code, String name, String test, String means, String drawing) {}
+    public record EndPoint(String code, String drawing) {}
 
     /** What one does with a dough. */
     public enum Move implements Coded {
@@ -65,12 +54,10 @@ public record FeelGuide(List<Feel> feels, List<EndPoint> endPoints, List<Exercis
      * A described dough to judge.
      *
      * @param code its code
-     * @param situation the dough in words
      * @param feel code of the feel word that fits
      * @param action what to do
-     * @param why the reason
      */
-    public record Exercise(String code, String situation, String feel, Move action, String why) {}
+    public record Exercise(String code, String feel, Move action) {}
 
     /** The guide with the feel words of a pantry. */
     public static FeelGuide of(Pantry pantry) {

@@ -8,16 +8,13 @@ import verdamen.core.model.Table;
  *
  * @param question what it answers
  * @param code its code, unique within the question
- * @param name what it is called
- * @param reason why one does it, and what speaks against it, in one sentence
  */
-public record School(Question question, String code, String name, String reason) {
+public record School(Question question, String code) {
 
     private static final List<School> ALL = Table.read(School.class, "schools", School::read);
 
     private static School read(Table.Row row) {
-        return new School(
-                row.choice("question", Question.class), row.text("code"), row.text("name"), row.text("reason"));
+        return new School(row.choice("question", Question.class), row.text("code"));
     }
 
     /** All schools, question by question, the usual one of each first. */

@@ -26,7 +26,8 @@ public record ExplanationStep(
      */
     public record Used(String code, double value, Unit unit) {
 
-        static Used of(Coefficient coefficient) {
+        /** A coefficient as it is shown. */
+        public static Used of(Coefficient coefficient) {
             return new Used(coefficient.name(), coefficient.value(), coefficient.unit());
         }
     }

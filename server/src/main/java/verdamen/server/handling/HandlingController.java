@@ -50,7 +50,6 @@ class HandlingController {
      * @param waterToSetGrams what it needs, as a scale shows it, g
      * @param waterIsOff whether that is more than one addition at the bench, and worth saying
      * @param cautions the cautions that apply
-     * @param defers what every caution defers to
      */
     record HandlingAnswer(
             FormulaHandling dough,
@@ -60,8 +59,7 @@ class HandlingController {
             double waterMissingGrams,
             double waterToSetGrams,
             boolean waterIsOff,
-            List<Caution> cautions,
-            String defers) {}
+            List<Caution> cautions) {}
 
     /** How a formula's dough handles. */
     @PostMapping
@@ -76,8 +74,7 @@ class HandlingController {
                 water.missing(),
                 water.toSet(),
                 water.isOff(),
-                Cautions.of(read),
-                Cautions.DEFERS);
+                Cautions.of(read));
     }
 
     /**

@@ -40,17 +40,11 @@ class MethodController {
      * A school with what it would do.
      *
      * @param code its code
-     * @param name what it is called
-     * @param reason why one does it and what speaks against it
      * @param effect what the dough would be; null when it cannot be made that way
      * @param changes what that is against the present way; null when it cannot be made that way
      */
     record SchoolAnswer(
-            String code,
-            String name,
-            String reason,
-            @Nullable Effect effect,
-            @Nullable Changes changes) {}
+            String code, @Nullable Effect effect, @Nullable Changes changes) {}
 
     /**
      * A question with its schools.
@@ -71,7 +65,6 @@ class MethodController {
      * @param pickupGrams what the dough takes up, g
      * @param pickupWeighed whether that was weighed
      * @param cautions the cautions that apply
-     * @param defers what every caution defers to
      */
     record MethodAnswer(
             Effect now,
@@ -80,8 +73,7 @@ class MethodController {
             @Nullable Sticking sticking,
             double pickupGrams,
             boolean pickupWeighed,
-            List<Caution> cautions,
-            String defers) {}
+            List<Caution> cautions) {}
 
     /** Every way of making a formula, side by side. */
     @PostMapping
@@ -96,8 +88,7 @@ class MethodController {
                 read.method().sticking(),
                 read.method().pickupGrams(),
                 read.method().pickupWeighed(),
-                Cautions.of(read),
-                Cautions.DEFERS);
+                Cautions.of(read));
     }
 
     private static QuestionAnswer question(Comparison comparison) {
@@ -107,8 +98,6 @@ class MethodController {
                 comparison.options().stream()
                         .map(option -> new SchoolAnswer(
                                 option.school().code(),
-                                option.school().name(),
-                                option.school().reason(),
                                 option.effect(),
                                 option.effect() == null ? null : Changes.of(comparison.now(), option.effect())))
                         .toList());

@@ -58,7 +58,11 @@ public class BalanceApiTest extends ServerTest {
     @Test
     public void givesReasonsCurveAndPercentagesBeside() {
         JsonNode body = postJson("/api/balance", roti(FLOUR)).expect(200).body();
-        assertEquals(body.at("/ledger/0/drinksSteps/1/rule").asString(), "UPTAKE");
+        JsonNode uptake = body.at("/ledger/0/drinksSteps/2");
+        assertEquals(uptake.at("/rule").asString(), "UPTAKE");
+        assertEquals(uptake.at("/formula").asString(), "1 - UPTAKE_SHORTFALL_AT_WETTING * exp(-MINUTE / UPTAKE_TAU)");
+        assertEquals(uptake.at("/coefficients/0/code").asString(), "UPTAKE_SHORTFALL_AT_WETTING");
+        assertEquals(uptake.at("/coefficients/0/value").asDouble(), 0.4);
         assertEquals(body.at("/ledger/0/material").asString(), "flour");
         assertEquals(body.at("/curve/softness").size(), 181);
         assertEquals(body.at("/bakersPct/0").asDouble(), 100.0);
