@@ -22,6 +22,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
 import verdamen.core.balance.LedgerRow;
 import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Formula;
@@ -29,6 +30,7 @@ import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.handling.BenchAdvice;
 import verdamen.core.handling.FormulaHandling;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.method.WaterTemperature;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Faults;
@@ -87,9 +89,9 @@ public class ExplanationsTest {
 
     private void ofFormula(FormulaSpec spec, Formula formula) {
         keep(Evaluation.of(formula));
-        keep(FormulaHandling.of(formula));
+        keep(FormulaHandling.of(RolledDough.of(formula)));
         keep(WaterTemperature.of(formula));
-        keep(verdamen.core.balance.Filling.of(formula).orElse(null));
+        keep(verdamen.core.balance.Filling.of(Dough.of(formula)).orElse(null));
         for (Feel feel : Doughs.BOOK.feels()) {
             keep(BenchAdvice.of(spec, Doughs.BOOK, 12, feel.code(), null));
         }

@@ -18,6 +18,7 @@ import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.Sticking;
 import verdamen.core.handling.FormulaHandling;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.RollingPicture;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
@@ -104,7 +105,7 @@ public class MethodPropertiesTest {
 
     @Test(dataProvider = "formulas")
     public void thePictureFitsItself(FormulaSpec spec) {
-        FormulaHandling sheet = FormulaHandling.of(Doughs.read(spec));
+        FormulaHandling sheet = FormulaHandling.of(RolledDough.of(Doughs.read(spec)));
         RollingPicture picture = sheet.picture();
         assertEquals(picture.low().size(), picture.curve().minutes().size());
         int last = picture.curve().minutes().get(picture.curve().minutes().size() - 1);

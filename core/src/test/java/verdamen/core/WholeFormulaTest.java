@@ -21,6 +21,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.handling.BenchAdvice;
 import verdamen.core.handling.Diagnosis;
 import verdamen.core.handling.FormulaHandling;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.Spill;
 import verdamen.core.method.Comparison;
 import verdamen.core.method.WaterTemperature;
@@ -57,9 +58,9 @@ public class WholeFormulaTest {
             Formula formula = formulas.get(at);
             String what = specs.get(at).toString();
             Finite.check(what, Evaluation.of(formula));
-            Finite.check(what, FormulaHandling.of(formula));
+            Finite.check(what, FormulaHandling.of(RolledDough.of(formula)));
             Finite.check(what, WaterTemperature.of(formula));
-            Finite.check(what, Filling.of(formula).orElse(null));
+            Finite.check(what, Filling.of(Dough.of(formula)).orElse(null));
             Finite.check(what, Facts.of(formula, Map.of()));
             Finite.check(what, Cautions.of(formula));
         }
@@ -135,7 +136,7 @@ public class WholeFormulaTest {
     public void aWetFillingHasAWayOutThatIsWithinItsLimit() {
         int wet = 0;
         for (Formula formula : formulas) {
-            Filling filling = Filling.of(formula).orElse(null);
+            Filling filling = Filling.of(Dough.of(formula)).orElse(null);
             if (filling == null) {
                 continue;
             }

@@ -50,7 +50,7 @@ public record Balance(
                 dough.flourGrams(),
                 dough.grams(),
                 Hydration.of(dough, minute),
-                new WaterNeeded(dough, dough.moment(minute)).water(),
+                water(dough),
                 minute,
                 softness,
                 softness == null ? List.of() : List.of(softnessStep(dough, minute, softness)),
@@ -58,6 +58,11 @@ public record Balance(
                 dough.drinksGrams(minute),
                 new LedgerWriter(dough, dough.moment(minute)).rows(),
                 TooMuchWater.of(dough, dough.moment(minute)).orElse(null));
+    }
+
+    /** The plain water that a dough needs when it is rolled: the part of a balance that stands alone. */
+    public static Water water(Dough dough) {
+        return new WaterNeeded(dough, dough.moment(dough.formula().rollAtMinute())).water();
     }
 
     private static ExplanationStep softnessStep(Dough dough, double minute, double softness) {

@@ -13,7 +13,6 @@ import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
-import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.Role;
 
 /**
@@ -27,6 +26,10 @@ public final class Dough {
     private final Map<Integer, List<DoughRow>> rowsByLine;
     private final DoughTotals totals;
     private final List<WaterAccount> accounts;
+    /** Softness at whole minutes, each worked out once: window, curve and named moments all ask for them. */
+    private final @Nullable Double[] softnessAt;
+
+    private @Nullable SoftnessSpread spread;
 
     private Dough(Formula formula, List<DoughRow> rows) {
         this.formula = formula;
@@ -40,13 +43,19 @@ public final class Dough {
         this.accounts = rows.stream()
                 .map(row -> WaterAccount.of(row, RowWater.of(formula, row), coating, slower, salt))
                 .toList();
+        this.softnessAt = new Double[formula.timeline().horizon() + 1];
     }
 
     /** The dough of a formula. */
     public static Dough of(Formula formula) {
+        return new Dough(formula, rowsOf(formula));
+    }
+
+    /** The rows of a formula's dough, in the order of its lines. */
+    static List<DoughRow> rowsOf(Formula formula) {
         List<DoughRow> rows = new ArrayList<>();
         formula.lines().forEach(line -> rows.addAll(rowsOf(formula, line)));
-        return new Dough(formula, rows);
+        return rows;
     }
 
     /** The rows that a line stands for in the dough: none, one, or the two halves of a starter. */
@@ -161,7 +170,16 @@ public final class Dough {
 
     /** Softness S(t) = Σ brings / Σ drinks; null when nothing drinks. */
     public @Nullable Double softness(double minute) {
-        return totals.softness(minute);
+        int whole = (int) minute;
+        if (whole != minute || whole < 0 || whole >= softnessAt.length) {
+            return totals.softness(minute);
+        }
+        Double known = softnessAt[whole];
+        if (known == null) {
+            known = totals.softness(minute);
+            softnessAt[whole] = known;
+        }
+        return known;
     }
 
     /**
@@ -174,12 +192,16 @@ public final class Dough {
 
     /** The line that drinks most between two minutes; null when nothing drinks any more. */
     public @Nullable Shift strongestDrinker(double from, double to) {
-        return most(account -> account.drinks(moment(to)) - account.drinks(moment(from)));
+        Moment start = moment(from);
+        Moment end = moment(to);
+        return most(account -> account.drinks(end) - account.drinks(start));
     }
 
     /** The line that lets go of most water between two minutes; null when nothing does. */
     public @Nullable Shift strongestReleaser(double from, double to) {
-        return most(account -> account.brings(moment(to)) - account.brings(moment(from)));
+        Moment start = moment(from);
+        Moment end = moment(to);
+        return most(account -> account.brings(end) - account.brings(start));
     }
 
     private @Nullable Shift most(ToDoubleFunction<WaterAccount> grams) {
@@ -192,12 +214,7 @@ public final class Dough {
 
     /** Share of all uptake that is done at {@code minute}, 0 to 1; 1 when nothing drinks. */
     public double uptakeDone(double minute) {
-        Moment at = moment(minute);
-        double end = accounts.stream().mapToDouble(WaterAccount::drinksInTheEnd).sum();
-        double now = accounts.stream()
-                .mapToDouble(account -> account.drinksInTheEnd() * account.uptakeShare(at))
-                .sum();
-        return end > 0 ? now / end : 1;
+        return totals.uptakeDone(moment(minute));
     }
 
     /** Water that a gram more of the flour, shared as the flours are, takes up at {@code minute}, g; 0 without flour. */
@@ -215,25 +232,17 @@ public final class Dough {
      * flour: σ_S² = Σ ((S·drinks − brings)/m · sd)² + Σ (S · drinks · relative sd)², over D². 0 when nothing drinks.
      */
     public double softnessSd(double minute) {
-        Moment at = moment(minute);
-        double drinks = drinksGrams(at);
-        if (drinks <= 0) {
+        Double softness = softness(minute);
+        if (softness == null) {
             return 0;
         }
-        double softness = bringsGrams(at) / drinks;
-        double variance = 0;
-        for (WaterAccount account : accounts) {
-            DoughRow row = account.row();
-            if (row.grams() <= 0) {
-                continue;
-            }
-            double drunk = account.drinks(at);
-            double weighed = (softness * drunk - account.brings(at)) / row.grams() * row.sdGrams();
-            Behaviour behaviour = row.behaviour();
-            double absorbed = behaviour == null ? 0 : softness * drunk * row.absorptionRelativeSd(behaviour);
-            variance += weighed * weighed + absorbed * absorbed;
+        SoftnessSpread known = spread;
+        if (known == null) {
+            known = new SoftnessSpread(accounts);
+            spread = known;
         }
-        return Math.sqrt(variance) / drinks;
+        Moment at = moment(minute);
+        return Math.sqrt(known.variance(at, softness)) / drinksGrams(at);
     }
 
     /** Water of a row as it was weighed in, g: a flour's at its lot's moisture, or 14 %. */

@@ -1,5 +1,6 @@
 package verdamen.core.balance;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,7 @@ public final class DoughTotals {
     private double countedPieces;
     private Pieces hard = Pieces.NONE;
     private Pieces soft = Pieces.NONE;
+    private @Nullable Paces paces;
 
     /**
      * The largest pieces of a kind, mm, 0 for none: the second is known so that the largest can be left out, once.
@@ -69,6 +71,46 @@ public final class DoughTotals {
         }
     }
 
+    /**
+     * The paces with all that does not change with time worked out: what is taken up or let go in the end, and how fast.
+     *
+     * @param drinks g taken up in the end, pace by pace
+     * @param drinkTau its time constant, minutes; 0 for what is soaked already
+     * @param drinkStart minutes of a head start
+     * @param releases g of water in inclusions, pace by pace
+     * @param release how its share in play grows
+     * @param releaseStart minutes of a head start
+     */
+    private record Paces(
+            double[] drinks,
+            double[] drinkTau,
+            double[] drinkStart,
+            double[] releases,
+            Release[] release,
+            double[] releaseStart) {
+
+        double drinks(double working) {
+            double sum = 0;
+            for (int i = 0; i < drinks.length; i++) {
+                sum += drinks[i] * (drinkTau[i] == 0 ? 1 : Uptake.share(working + drinkStart[i], drinkTau[i]));
+            }
+            return sum;
+        }
+
+        double brings(double working) {
+            double sum = 0;
+            for (int i = 0; i < releases.length; i++) {
+                sum += releases[i] * release[i].share(working + releaseStart[i]);
+            }
+            return sum;
+        }
+    }
+
+    /** The totals of a formula's dough. */
+    public static DoughTotals of(Formula formula) {
+        return new DoughTotals(formula, Dough.rowsOf(formula));
+    }
+
     DoughTotals(Formula formula, List<DoughRow> rows) {
         this.formula = formula;
         this.plainWater = formula.lines().stream().filter(PlainWater::is).toList();
@@ -77,8 +119,8 @@ public final class DoughTotals {
         rows.forEach(row -> add(row, 1));
     }
 
-    private DoughTotals(DoughTotals other) {
-        this.formula = other.formula;
+    private DoughTotals(DoughTotals other, Formula formula) {
+        this.formula = formula;
         this.plainWater = other.plainWater;
         this.uptaking = new HashMap<>(other.uptaking);
         this.releasing = new HashMap<>(other.releasing);
@@ -99,19 +141,24 @@ public final class DoughTotals {
 
     /** The dough without some of its rows: those of one line, of which one at most has pieces. */
     public DoughTotals without(List<DoughRow> rows) {
-        DoughTotals less = new DoughTotals(this);
+        DoughTotals less = new DoughTotals(this, formula);
         rows.forEach(row -> less.add(row, -1));
         return less;
     }
 
     /** The dough with a line in place of another, or beside what there is when there is no other. */
     public DoughTotals with(@Nullable Line before, Line after) {
-        DoughTotals changed = new DoughTotals(this);
+        DoughTotals changed = new DoughTotals(this, formula);
         if (before != null) {
             Dough.rowsOf(formula, before).forEach(row -> changed.add(row, -1));
         }
         Dough.rowsOf(formula, after).forEach(row -> changed.add(row, 1));
         return changed;
+    }
+
+    /** The same dough judged by another formula, which differs in its rest or sheet only. */
+    public DoughTotals judgedBy(Formula other) {
+        return new DoughTotals(this, other);
     }
 
     /** The dough with so much plain water poured in, g, whatever it has now. */
@@ -238,27 +285,54 @@ public final class DoughTotals {
 
     /** Grams of water-like plasticiser in play. */
     double bringsGrams(Moment at) {
-        double sum = at.fatHardened() ? atOnce - lostWhenHard : atOnce;
-        double saltPct = saltPct();
-        for (Map.Entry<Releasing, Double> part : releasing.entrySet()) {
-            double wet = at.working() + part.getKey().headStart();
-            sum += part.getValue() * Release.of(part.getKey().form(), saltPct).share(wet);
-        }
-        return sum;
+        return (at.fatHardened() ? atOnce - lostWhenHard : atOnce) + paces().brings(at.working());
     }
 
     /** Grams of water taken up, at reference softness. */
     double drinksGrams(Moment at) {
+        return held + paces().drinks(at.working());
+    }
+
+    /** Share of all uptake that is done, 0 to 1; 1 when nothing drinks. */
+    double uptakeDone(Moment at) {
+        double end = Arrays.stream(paces().drinks()).sum();
+        return end > 0 ? paces().drinks(at.working()) / end : 1;
+    }
+
+    private Paces paces() {
+        Paces known = paces;
+        if (known == null) {
+            known = workedOut();
+            paces = known;
+        }
+        return known;
+    }
+
+    private Paces workedOut() {
+        Paces all = new Paces(
+                new double[uptaking.size()],
+                new double[uptaking.size()],
+                new double[uptaking.size()],
+                new double[releasing.size()],
+                new Release[releasing.size()],
+                new double[releasing.size()]);
         double coating = coating();
         double slower = tauFactor();
-        double sum = held;
+        int at = 0;
         for (Map.Entry<Uptaking, Double> part : uptaking.entrySet()) {
             Uptaking pace = part.getKey();
-            double wet = at.working() + pace.headStart();
-            double share = pace.tau() == 0 ? 1 : Uptake.share(wet, pace.tau() * slower);
-            sum += part.getValue() * (pace.coats() ? coating : 1) * share;
+            all.drinks[at] = part.getValue() * (pace.coats() ? coating : 1);
+            all.drinkTau[at] = pace.tau() * slower;
+            all.drinkStart[at++] = pace.headStart();
         }
-        return sum;
+        double saltPct = saltPct();
+        at = 0;
+        for (Map.Entry<Releasing, Double> part : releasing.entrySet()) {
+            all.releases[at] = part.getValue();
+            all.release[at] = Release.of(part.getKey().form(), saltPct);
+            all.releaseStart[at++] = part.getKey().headStart();
+        }
+        return all;
     }
 
     /** Softness S(t) = Σ brings / Σ drinks at {@code minute} after wetting; null when nothing drinks. */

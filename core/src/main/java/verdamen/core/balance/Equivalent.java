@@ -160,6 +160,6 @@ public record Equivalent(
     }
 
     private static double needed(Formula formula) {
-        return Dough.of(formula).waterNeeded();
+        return DoughTotals.of(formula).waterNeeded();
     }
 }

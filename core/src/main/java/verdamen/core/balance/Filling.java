@@ -81,13 +81,14 @@ public record Filling(
             @Nullable LineChange change,
             @Nullable Double afterPct) {}
 
-    /** The filling of a formula; nothing when it has none. */
-    public static Optional<Filling> of(Formula formula) {
+    /** The filling of the formula that a dough belongs to; nothing when it has none. */
+    public static Optional<Filling> of(Dough dough) {
+        Formula formula = dough.formula();
         List<Line> lines = lines(formula);
         if (lines.stream().mapToDouble(Line::grams).sum() <= 0) {
             return Optional.empty();
         }
-        return Optional.of(new Weigher(formula, lines).filling());
+        return Optional.of(new Weigher(formula, lines).filling(dough.grams()));
     }
 
     private static List<Line> lines(Formula formula) {
@@ -118,11 +119,10 @@ public record Filling(
             this.limit = formula.method().seal().limitPct();
         }
 
-        private Filling filling() {
+        private Filling filling(double dough) {
             double free = free();
             double pct = PERCENT * free / grams;
             boolean tooWet = pct > limit;
-            double dough = Dough.of(formula).grams();
             Pieces pieces = Pieces.of(formula);
             Double count = pieces.count();
             return new Filling(

@@ -58,6 +58,6 @@ public record LotComparison(double neededGrams, double changeGrams) {
     }
 
     private static double needed(FormulaSpec formula, Pantry pantry) {
-        return Dough.of(FormulaReader.read(formula, pantry)).waterNeeded();
+        return DoughTotals.of(FormulaReader.read(formula, pantry)).waterNeeded();
     }
 }

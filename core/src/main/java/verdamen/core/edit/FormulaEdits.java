@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
 import verdamen.core.balance.Equivalent;
 import verdamen.core.balance.Filling;
 import verdamen.core.balance.Filling.FillingWayOut;
@@ -101,7 +102,7 @@ public final class FormulaEdits {
     }
 
     private FormulaSpec fillingWayOut() {
-        FillingWayOut way = Filling.of(read()).map(Filling::waysOut).orElse(List.of()).stream()
+        FillingWayOut way = Filling.of(Dough.of(read())).map(Filling::waysOut).orElse(List.of()).stream()
                 .filter(each -> each.remedy().code().equals(edit.remedy())
                         && Objects.equals(each.line(), edit.line())
                         && each.obstacle() == null)

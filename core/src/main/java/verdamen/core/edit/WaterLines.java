@@ -3,7 +3,7 @@ package verdamen.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughTotals;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
@@ -21,7 +21,7 @@ final class WaterLines {
 
     /** The formula with as much plain water as its balance asks for; none when it has too much without any. */
     static FormulaSpec set(FormulaSpec spec, Formula formula, Pantry pantry) {
-        double needed = Scale.shown(Math.max(0, Dough.of(formula).waterNeeded()));
+        double needed = Scale.shown(Math.max(0, DoughTotals.of(formula).waterNeeded()));
         List<Integer> lines = lines(spec, pantry);
         if (lines.isEmpty()) {
             List<@Nullable LineSpec> all = new ArrayList<>(spec.linesOrNone());

@@ -7,10 +7,12 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.Filling;
 import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.Formula;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.handling.SoftnessCurve;
 import verdamen.core.model.Term;
@@ -18,9 +20,10 @@ import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Style;
 
 /**
- * Everything the model says of a formula: its balance and how it handles.
+ * Everything the model says of a formula: its balance and how it handles. The dough is worked out once and shared.
  *
  * @param formula the formula
+ * @param dough its dough
  * @param balance who brings and drinks, and the water needed
  * @param feel the word for its softness when rolled; null when nothing drinks
  * @param handling how it handles when rolled
@@ -28,10 +31,12 @@ import verdamen.core.pantry.Style;
  * @param window when it can be rolled; null when never
  * @param curve softness and spring-back over three hours
  * @param bakersPct baker's percentage of each line as asked; null for open lines and without flour
+ * @param filling the balance of its filling; null without one
  * @param warnings what to mind
  */
 public record Evaluation(
         Formula formula,
+        Dough dough,
         Balance balance,
         @Nullable Feel feel,
         Handling handling,
@@ -39,25 +44,26 @@ public record Evaluation(
         @Nullable RollingWindow window,
         SoftnessCurve curve,
         List<@Nullable Double> bakersPct,
+        @Nullable Filling filling,
         List<Warning> warnings) {
 
-    /** The sheet of a formula. */
+    /** The evaluation of a formula. */
     public static Evaluation of(Formula formula) {
-        Dough dough = Dough.of(formula);
-        double minute = formula.rollAtMinute();
+        RolledDough rolled = RolledDough.of(formula);
+        Dough dough = rolled.dough();
         Balance balance = Balance.of(dough);
-        Handling handling = Handling.at(dough, minute);
-        RollingWindow window = RollingWindow.of(dough).orElse(null);
         return new Evaluation(
                 formula,
+                dough,
                 balance,
                 balance.softness() == null ? null : formula.pantry().feel(balance.softness()),
-                handling,
-                Handling.reasons(dough, minute),
-                window,
+                rolled.handling(),
+                rolled.reasons(),
+                rolled.window(),
                 SoftnessCurve.of(dough),
                 BakersPercentages.of(formula),
-                warnings(formula, handling, window));
+                Filling.of(dough).orElse(null),
+                warnings(formula, rolled.handling(), rolled.window()));
     }
 
     private static List<Warning> warnings(Formula formula, Handling handling, @Nullable RollingWindow window) {

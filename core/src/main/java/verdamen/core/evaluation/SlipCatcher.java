@@ -46,18 +46,20 @@ public final class SlipCatcher {
     private static final double DISAGREEMENT = Coefficient.SLIP_DISAGREEMENT.value();
     private static final double YEAST_DIES_C = Coefficient.SLIP_YEAST_WATER_C.value();
 
+    private final Dough dough;
     private final Formula formula;
     private final IngredientIndex index;
     private final List<Slip> slips = new ArrayList<>();
 
-    private SlipCatcher(Formula formula, IngredientIndex index) {
-        this.formula = formula;
+    private SlipCatcher(Dough dough, IngredientIndex index) {
+        this.dough = dough;
+        this.formula = dough.formula();
         this.index = index;
     }
 
-    /** All likely slips of a formula, those that were set aside too. */
-    public static List<Slip> look(Formula formula, IngredientIndex index) {
-        SlipCatcher catcher = new SlipCatcher(formula, index);
+    /** All likely slips of the formula that a dough belongs to, those that were set aside too. */
+    public static List<Slip> look(Dough dough, IngredientIndex index) {
+        SlipCatcher catcher = new SlipCatcher(dough, index);
         catcher.water();
         catcher.salt();
         catcher.leaveners();
@@ -70,7 +72,6 @@ public final class SlipCatcher {
 
     private void water() {
         boolean open = formula.openLines().stream().anyMatch(line -> line.part() == Part.DOUGH);
-        Dough dough = Dough.of(formula);
         Double softness = dough.softness(formula.rollAtMinute());
         if (open || softness == null || !hasLiquid()) {
             return;
@@ -183,22 +184,22 @@ public final class SlipCatcher {
         boolean stated = notes.pieceGrams() != null;
         double each = notes.pieceGrams() == null ? formula.style().pieceGrams() : notes.pieceGrams();
         double said = notes.pieces() * each;
-        double dough = Dough.of(formula).grams();
-        double all = dough + grams(Part.FILLING, line -> true);
-        if (dough <= 0 || near(dough / said, DISAGREEMENT) || near(all / said, DISAGREEMENT)) {
+        double grams = dough.grams();
+        double all = grams + grams(Part.FILLING, line -> true);
+        if (grams <= 0 || near(grams / said, DISAGREEMENT) || near(all / said, DISAGREEMENT)) {
             return;
         }
-        double ratio = dough / said;
+        double ratio = grams / said;
         for (double factor : FACTORS) {
             // Twice the style's usual piece is no slip; twice what was stated is.
             boolean tells = stated || factor > Coefficient.SLIP_DOUBLED.value();
             if (tells && (near(ratio / factor, NEAR) || near(ratio * factor, NEAR))) {
-                add(Kind.TOTAL_BY_A_FACTOR, "", null, List.of(), figures(dough, said, notes, each, factor));
+                add(Kind.TOTAL_BY_A_FACTOR, "", null, List.of(), figures(grams, said, notes, each, factor));
                 return;
             }
         }
         if (stated || ratio > FARTHEST_FACTOR || ratio < 1 / FARTHEST_FACTOR) {
-            add(Kind.PIECES_DISAGREE, "", null, List.of(), figures(dough, said, notes, each, ratio));
+            add(Kind.PIECES_DISAGREE, "", null, List.of(), figures(grams, said, notes, each, ratio));
         }
     }
 

@@ -71,10 +71,11 @@ public record Disc(
             @Nullable Double rollability) {}
 
     /** The piece of a dough. */
-    public static Disc of(Dough dough) {
+    public static Disc of(RolledDough rolled) {
+        Dough dough = rolled.dough();
         Formula formula = dough.formula();
         double piece = Pieces.of(formula).doughGrams();
-        Handling handling = Handling.at(dough, formula.rollAtMinute());
+        Handling handling = rolled.handling();
         double diameter = diameterMm(piece, formula.sheetMm(), formula.style().densityGPerMl());
         return new Disc(
                 piece,

@@ -29,10 +29,11 @@ final class Evidence {
 
     Evidence(Formula formula) {
         this.formula = formula;
-        this.dough = Dough.of(formula);
-        this.handling = Handling.at(dough, formula.rollAtMinute());
-        this.window = RollingWindow.of(dough).orElse(null);
-        this.filling = Filling.of(formula).orElse(null);
+        RolledDough rolled = RolledDough.of(formula);
+        this.dough = rolled.dough();
+        this.handling = rolled.handling();
+        this.window = rolled.window();
+        this.filling = Filling.of(dough).orElse(null);
     }
 
     Formula formula() {

@@ -3,9 +3,9 @@ package verdamen.core.handling;
 import java.util.Comparator;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.Balance;
 import verdamen.core.balance.Filling;
 import verdamen.core.balance.Filling.FillingWayOut;
+import verdamen.core.balance.PlainWater;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.handling.Diagnosis.Fix;
@@ -92,7 +92,7 @@ final class Fixes {
 
     /** Water that the formula lacks, g. */
     private double water() {
-        return Balance.of(evidence.dough()).water().missing();
+        return evidence.dough().waterNeeded() - PlainWater.grams(evidence.formula());
     }
 
     private double waiting() {

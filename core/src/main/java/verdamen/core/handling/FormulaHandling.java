@@ -1,8 +1,6 @@
 package verdamen.core.handling;
 
 import java.util.List;
-import verdamen.core.balance.Dough;
-import verdamen.core.formula.Formula;
 import verdamen.core.handling.Help.Helps;
 
 /**
@@ -17,15 +15,9 @@ import verdamen.core.handling.Help.Helps;
 public record FormulaHandling(
         RollingPicture picture, Handling handling, List<Reason> reasons, List<Helps> helps, Disc disc) {
 
-    /** The sheet of a formula. */
-    public static FormulaHandling of(Formula formula) {
-        Dough dough = Dough.of(formula);
-        double minute = formula.rollAtMinute();
+    /** How the dough of a formula handles. */
+    public static FormulaHandling of(RolledDough dough) {
         return new FormulaHandling(
-                RollingPicture.of(dough),
-                Handling.at(dough, minute),
-                Handling.reasons(dough, minute),
-                Levers.of(dough),
-                Disc.of(dough));
+                RollingPicture.of(dough), dough.handling(), dough.reasons(), Levers.of(dough), Disc.of(dough));
     }
 }

@@ -1,6 +1,5 @@
 package verdamen.core.handling;
 
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughTotals;
@@ -86,10 +85,5 @@ public record Handling(
             case ROLLABILITY -> rollability;
             case PUFF -> puff;
         };
-    }
-
-    /** Why the figures are what they are. */
-    public static List<Reason> reasons(Dough dough, double minute) {
-        return new HandlingReasons(dough, minute).reasons();
     }
 }

@@ -28,11 +28,11 @@ final class HandlingReasons {
     private final Formula formula;
     private final Handling handling;
 
-    HandlingReasons(Dough dough, double minute) {
-        this.dough = dough;
-        this.minute = minute;
-        this.formula = dough.formula();
-        this.handling = Handling.at(dough, minute);
+    HandlingReasons(RolledDough rolled) {
+        this.dough = rolled.dough();
+        this.minute = rolled.minute();
+        this.formula = rolled.formula();
+        this.handling = rolled.handling();
     }
 
     List<Reason> reasons() {

@@ -46,17 +46,17 @@ final class Levers {
     private final double off;
     private final double flour;
 
-    private Levers(Dough dough) {
-        this.dough = dough;
+    private Levers(RolledDough rolled) {
+        this.dough = rolled.dough();
         this.formula = dough.formula();
-        this.now = Handling.at(dough, formula.rollAtMinute());
+        this.now = rolled.handling();
         this.needed = dough.waterNeeded();
         this.off = PlainWater.grams(formula) - needed;
         this.flour = dough.flourGrams();
     }
 
     /** The helps for every figure that applies. */
-    static List<Helps> of(Dough dough) {
+    static List<Helps> of(RolledDough dough) {
         return new Levers(dough).helps();
     }
 
@@ -71,18 +71,15 @@ final class Levers {
             double wholeGrain,
             double inclusion) {}
 
-    /** A lever that changes the formula as a whole. */
-    private Pulled pulled(
-            Lever lever, @Nullable Line line, @Nullable String ingredient, double amount, Unit unit, Formula after) {
-        return new Pulled(
-                lever,
-                line,
-                ingredient,
-                amount,
-                unit,
-                Dough.of(after).totals(),
-                wholeGrainPct(after) - wholeGrainPct(formula),
-                inclusion(after) - inclusion(formula));
+    /** A lever that leaves whole grain and inclusions as they are. */
+    private static Pulled pulled(
+            Lever lever,
+            @Nullable Line line,
+            @Nullable String ingredient,
+            double amount,
+            Unit unit,
+            DoughTotals after) {
+        return new Pulled(lever, line, ingredient, amount, unit, after, 0, 0);
     }
 
     /** A lever that changes one inclusion: there may be many of them. */
@@ -169,19 +166,38 @@ final class Levers {
             return;
         }
         double rest = formula.restMinutes();
-        all.add(pulled(Lever.REST_LONGER, null, null, REST_STEP, Unit.MINUTES, formula.withRest(rest + REST_STEP)));
+        all.add(pulled(
+                Lever.REST_LONGER,
+                null,
+                null,
+                REST_STEP,
+                Unit.MINUTES,
+                dough.totals().judgedBy(formula.withRest(rest + REST_STEP))));
         if (rest > 0) {
             double less = Math.min(REST_STEP, rest);
-            all.add(pulled(Lever.REST_SHORTER, null, null, -less, Unit.MINUTES, formula.withRest(rest - less)));
+            all.add(pulled(
+                    Lever.REST_SHORTER,
+                    null,
+                    null,
+                    -less,
+                    Unit.MINUTES,
+                    dough.totals().judgedBy(formula.withRest(rest - less))));
         }
     }
 
     private void water(List<Pulled> all) {
         double step = WATER_SHARE * flour;
         double there = PlainWater.grams(formula);
-        all.add(pulled(Lever.MORE_WATER, null, null, step, Unit.GRAMS, PlainWater.set(formula, there + step)));
+        all.add(pulled(
+                Lever.MORE_WATER, null, null, step, Unit.GRAMS, dough.totals().withPlainWater(there + step)));
         if (there >= step) {
-            all.add(pulled(Lever.LESS_WATER, null, null, -step, Unit.GRAMS, PlainWater.set(formula, there - step)));
+            all.add(pulled(
+                    Lever.LESS_WATER,
+                    null,
+                    null,
+                    -step,
+                    Unit.GRAMS,
+                    dough.totals().withPlainWater(there - step)));
         }
     }
 
@@ -197,16 +213,17 @@ final class Levers {
             return;
         }
         double grams = Math.min(FLOUR_SHARE * flour, weakest.get().grams());
-        List<Line> lines =
-                changed(weakest.get(), weakest.get().withGrams(weakest.get().grams() - grams));
-        lines.add(Line.of(formula.lineCount(), strong.get(), grams, Part.DOUGH, LineSource.ASKED));
-        all.add(pulled(
-                Lever.STRONGER_FLOUR,
-                weakest.get(),
-                weakest.get().ingredient().code(),
-                grams,
-                Unit.GRAMS,
-                formula.withLines(lines)));
+        Line weak = weakest.get();
+        DoughTotals after = dough.totals()
+                .with(weak, weak.withGrams(weak.grams() - grams))
+                .with(null, Line.of(formula.lineCount(), strong.get(), grams, Part.DOUGH, LineSource.ASKED));
+        double asked = formula.lines().stream()
+                .filter(Levers::isFlour)
+                .mapToDouble(Line::grams)
+                .sum();
+        double wholeGrain = weak.ingredient().wholeGrain() ? -PERCENT * grams / asked : 0;
+        all.add(new Pulled(
+                Lever.STRONGER_FLOUR, weak, weak.ingredient().code(), grams, Unit.GRAMS, after, wholeGrain, 0));
     }
 
     private static double network(Line line) {
@@ -222,10 +239,15 @@ final class Levers {
         if (vital.isEmpty() || glutenFree) {
             return;
         }
-        List<Line> lines = new ArrayList<>(formula.lines());
         double grams = GLUTEN_SHARE * flour;
-        lines.add(Line.of(formula.lineCount(), vital.get(), grams, Part.DOUGH, LineSource.ASKED));
-        all.add(pulled(Lever.ADD_GLUTEN, null, GLUTEN, grams, Unit.GRAMS, formula.withLines(lines)));
+        Line gluten = Line.of(formula.lineCount(), vital.get(), grams, Part.DOUGH, LineSource.ASKED);
+        all.add(pulled(
+                Lever.ADD_GLUTEN,
+                null,
+                GLUTEN,
+                grams,
+                Unit.GRAMS,
+                dough.totals().with(null, gluten)));
     }
 
     private void inclusions(List<Pulled> all) {
@@ -246,7 +268,12 @@ final class Levers {
     private void sheet(List<Pulled> all) {
         double sheet = formula.sheetMm();
         all.add(pulled(
-                Lever.THICKER_SHEET, null, null, SHEET_STEP, Unit.MILLIMETRES, formula.withSheet(sheet + SHEET_STEP)));
+                Lever.THICKER_SHEET,
+                null,
+                null,
+                SHEET_STEP,
+                Unit.MILLIMETRES,
+                dough.totals().judgedBy(formula.withSheet(sheet + SHEET_STEP))));
         if (sheet - SHEET_STEP >= LEAST_SHEET) {
             all.add(pulled(
                     Lever.THINNER_SHEET,
@@ -254,7 +281,7 @@ final class Levers {
                     null,
                     -SHEET_STEP,
                     Unit.MILLIMETRES,
-                    formula.withSheet(sheet - SHEET_STEP)));
+                    dough.totals().judgedBy(formula.withSheet(sheet - SHEET_STEP))));
         }
     }
 
@@ -277,7 +304,7 @@ final class Levers {
                 code,
                 step,
                 Unit.GRAMS,
-                formula.withLines(changed(line, line.withGrams(line.grams() + step)))));
+                dough.totals().with(line, line.withGrams(line.grams() + step))));
         double less = Math.min(step, line.grams());
         all.add(pulled(
                 Lever.LESS_FAT,
@@ -285,35 +312,10 @@ final class Levers {
                 code,
                 -less,
                 Unit.GRAMS,
-                formula.withLines(changed(line, line.withGrams(line.grams() - less)))));
-    }
-
-    private List<Line> changed(Line line, Line other) {
-        List<Line> lines = new ArrayList<>(formula.lines());
-        lines.replaceAll(each -> each == line ? other : each);
-        return lines;
+                dough.totals().with(line, line.withGrams(line.grams() - less))));
     }
 
     private static boolean isFlour(Line line) {
         return line.isAsked() && line.part() == Part.DOUGH && line.ingredient().role() == Role.FLOUR;
-    }
-
-    private static double wholeGrainPct(Formula formula) {
-        double flour = formula.lines().stream()
-                .filter(Levers::isFlour)
-                .mapToDouble(Line::grams)
-                .sum();
-        double whole = formula.lines().stream()
-                .filter(line -> isFlour(line) && line.ingredient().wholeGrain())
-                .mapToDouble(Line::grams)
-                .sum();
-        return flour > 0 ? PERCENT * whole / flour : 0;
-    }
-
-    private static double inclusion(Formula formula) {
-        return formula.lines().stream()
-                .filter(line -> line.part() == Part.DOUGH && line.form() != null)
-                .mapToDouble(Line::grams)
-                .sum();
     }
 }

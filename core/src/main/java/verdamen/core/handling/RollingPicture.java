@@ -106,11 +106,12 @@ public record RollingPicture(
             @Nullable String ingredient) {}
 
     /** The picture of a dough. */
-    public static RollingPicture of(Dough dough) {
+    public static RollingPicture of(RolledDough rolled) {
+        Dough dough = rolled.dough();
         Formula formula = dough.formula();
         Timeline timeline = formula.timeline();
         SoftnessCurve curve = SoftnessCurve.of(dough);
-        RollingWindow window = RollingWindow.of(dough).orElse(null);
+        RollingWindow window = rolled.window();
         List<@Nullable Double> low = new ArrayList<>();
         List<@Nullable Double> high = new ArrayList<>();
         for (int i = 0; i < curve.minutes().size(); i++) {

@@ -2,7 +2,7 @@ package verdamen.core.handling;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughTotals;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
@@ -65,9 +65,9 @@ public record Spill(
                 grams,
                 Math.max(0, grams - half),
                 Math.min(line.grams(), grams + half),
-                Dough.of(without).softness(minute),
-                Dough.of(formula).softness(minute),
-                Dough.of(without).waterNeeded() - Dough.of(formula).waterNeeded());
+                DoughTotals.of(without).softness(minute),
+                DoughTotals.of(formula).softness(minute),
+                DoughTotals.of(without).waterNeeded() - DoughTotals.of(formula).waterNeeded());
     }
 
     private static RefusedException refused(String field, FaultCode code, Number value, @Nullable Double limit) {

@@ -3,7 +3,7 @@ package verdamen.core.intake;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.Dough;
+import verdamen.core.balance.DoughTotals;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
@@ -66,7 +66,7 @@ public final class StartingFormulas {
                 row -> lines.add(LineSpec.of(row.ingredient(), rounded(flourGrams * row.bakersPct() / WHOLE_PCT))));
         String fatTiming = usual.get(0).fatTiming();
         FormulaSpec dry = new FormulaSpec(style, null, fatTiming, null, null, null, null, List.copyOf(lines));
-        double water = Dough.of(FormulaReader.read(dry, pantry)).waterNeeded();
+        double water = DoughTotals.of(FormulaReader.read(dry, pantry)).waterNeeded();
         if (water > 0) {
             lines.add(
                     (int) flours(lines, pantry), LineSpec.of(pantry.plainWater().code(), rounded(water)));

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
 import verdamen.core.balance.Water;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
@@ -41,11 +42,10 @@ public final class UnknownAmount {
         if (ingredient == null || !isLiquid(ingredient) || open.part() != Part.DOUGH) {
             throw refused(index, "ingredient", FaultCode.NOT_FOR_THIS_INGREDIENT, null, null);
         }
-        Water now = Balance.of(formula).water();
+        Water now = Balance.water(Dough.of(formula));
         double perGram = 1;
         if (!ingredient.isPlainWater()) {
-            double with = Balance.of(withLine(formula, open, ingredient, TRIAL_GRAMS))
-                    .water()
+            double with = Balance.water(Dough.of(withLine(formula, open, ingredient, TRIAL_GRAMS)))
                     .needed();
             perGram = (now.needed() - with) / TRIAL_GRAMS;
         }

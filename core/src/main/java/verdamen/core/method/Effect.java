@@ -9,6 +9,7 @@ import verdamen.core.balance.Water;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.WaterAddition;
 import verdamen.core.handling.Handling;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.pantry.Feel;
 
@@ -46,13 +47,13 @@ public record Effect(
 
     /** The effect of a way of making. */
     static Effect of(Formula formula) {
-        Water water = Balance.of(formula).water();
+        Water water = Balance.water(Dough.of(formula));
         Formula right = PlainWater.set(formula, Math.max(0, water.needed()));
-        Dough dough = Dough.of(right);
-        double minute = right.rollAtMinute();
-        Handling handling = Handling.at(dough, minute);
-        RollingWindow window = RollingWindow.of(dough).orElse(null);
-        Filling filling = Filling.of(right).orElse(null);
+        RolledDough rolled = RolledDough.of(right);
+        double minute = rolled.minute();
+        Handling handling = rolled.handling();
+        RollingWindow window = rolled.window();
+        Filling filling = Filling.of(rolled.dough()).orElse(null);
         return new Effect(
                 water.needed(),
                 rangeGrams(formula, water),

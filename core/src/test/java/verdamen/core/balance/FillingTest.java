@@ -32,7 +32,7 @@ public class FillingTest {
             filling("salt-fine", 2, null));
 
     private static Filling of(FormulaSpec spec) {
-        return Filling.of(Doughs.read(spec)).orElseThrow();
+        return Filling.of(Dough.of(Doughs.read(spec))).orElseThrow();
     }
 
     @Test
@@ -176,7 +176,7 @@ public class FillingTest {
 
     @Test
     public void aDoughWithoutFillingHasNone() {
-        assertFalse(Filling.of(Doughs.read(Doughs.roti(260))).isPresent());
+        assertFalse(Filling.of(Dough.of(Doughs.read(Doughs.roti(260)))).isPresent());
     }
 
     @Test

@@ -84,7 +84,7 @@ public class PreparedBalanceTest {
     }
 
     private static List<Slip> slips(IngredientIndex index, double salted) {
-        return SlipCatcher.look(Doughs.read(dough(400, salted, "dough-water")), index);
+        return SlipCatcher.look(Dough.of(Doughs.read(dough(400, salted, "dough-water"))), index);
     }
 
     @Test

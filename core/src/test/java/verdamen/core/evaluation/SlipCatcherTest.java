@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import verdamen.core.balance.Dough;
 import verdamen.core.evaluation.Slip.Kind;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
@@ -118,7 +119,7 @@ public class SlipCatcherTest {
     public void waterForYeastThatIsFarTooHotIsLikelyTheOtherScale() {
         FormulaSpec spec = new FormulaSpec(
                 "pita", null, null, 95.0, null, null, null, with(lines(400, 250, 7), LineSpec.of("yeast-instant", 4)));
-        List<Slip> slips = SlipCatcher.look(FormulaReader.read(spec, BOOK), INDEX);
+        List<Slip> slips = SlipCatcher.look(Dough.of(FormulaReader.read(spec, BOOK)), INDEX);
         assertEquals(slips.get(0).kind(), Kind.OTHER_SCALE);
         assertEquals(slips.get(0).terms().get(1).value(), 35, 1e-9);
     }
@@ -148,8 +149,10 @@ public class SlipCatcherTest {
                 BOOK.measures());
         List<LineSpec> lines = with(lines(400, 200, 7), LineSpec.of("chickpea-cooked", 200));
         FormulaSpec spec = new FormulaSpec("roti", null, null, null, null, null, null, List.copyOf(lines));
-        assertTrue(SlipCatcher.look(FormulaReader.read(spec, BOOK), INDEX).isEmpty());
-        Slip slip = SlipCatcher.look(FormulaReader.read(spec, kitchen), INDEX).get(0);
+        assertTrue(SlipCatcher.look(Dough.of(FormulaReader.read(spec, BOOK)), INDEX)
+                .isEmpty());
+        Slip slip = SlipCatcher.look(Dough.of(FormulaReader.read(spec, kitchen)), INDEX)
+                .get(0);
         assertEquals(slip.kind(), Kind.MUCH_SALT);
         assertEquals(slip.terms().get(0).value(), 1.75, 1e-9);
         assertEquals(slip.terms().get(1).symbol(), Symbol.INCLUSION_SALT_PCT);
@@ -165,7 +168,7 @@ public class SlipCatcherTest {
 
     private static List<Slip> look(List<LineSpec> lines, RecipeNotes notes) {
         FormulaSpec spec = new FormulaSpec("roti", null, null, null, null, null, null, List.copyOf(lines), notes);
-        return SlipCatcher.look(FormulaReader.read(spec, BOOK), INDEX);
+        return SlipCatcher.look(Dough.of(FormulaReader.read(spec, BOOK)), INDEX);
     }
 
     private static RecipeNotes notes(Double pieces, Double pieceGrams, String method) {

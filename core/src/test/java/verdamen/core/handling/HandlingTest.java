@@ -56,7 +56,7 @@ public class HandlingTest {
     public void anInfluenceIsTheDifferenceTheLineMakes(FormulaSpec spec) {
         Formula formula = FormulaReader.read(spec, BOOK);
         double minute = formula.rollAtMinute();
-        Reason gluten = Handling.reasons(Dough.of(formula), minute).get(0);
+        Reason gluten = RolledDough.of(formula).reasons().get(0);
         for (Influence influence : gluten.influences()) {
             Formula without = formula.withLines(formula.lines().stream()
                     .filter(line -> line.index() != influence.line())

@@ -37,7 +37,7 @@ public class PictureTest {
             line("carrot-raw", 90).withForm("raw-grated").withMeasured(Measured.NONE.withPieceMm(4.0)));
 
     private static RollingPicture picture(FormulaSpec spec) {
-        return RollingPicture.of(Dough.of(Doughs.read(spec)));
+        return RollingPicture.of(RolledDough.of(Dough.of(Doughs.read(spec))));
     }
 
     @Test
@@ -95,7 +95,7 @@ public class PictureTest {
 
     @Test(dataProvider = "random")
     public void everyHelpReallyHelps(FormulaSpec spec) {
-        FormulaHandling sheet = FormulaHandling.of(FormulaReader.read(spec, Doughs.BOOK));
+        FormulaHandling sheet = FormulaHandling.of(RolledDough.of(FormulaReader.read(spec, Doughs.BOOK)));
         for (Helps helps : sheet.helps()) {
             assertTrue(helps.helps().size() <= 3);
             Double now = sheet.handling().value(helps.figure());
@@ -110,7 +110,7 @@ public class PictureTest {
 
     @Test
     public void smallerPiecesHelpAgainstTearing() {
-        List<Help> helps = FormulaHandling.of(Doughs.read(CHUNKY)).helps().stream()
+        List<Help> helps = FormulaHandling.of(RolledDough.of(Doughs.read(CHUNKY))).helps().stream()
                 .filter(each -> each.figure() == HandlingFigure.TEAR)
                 .findFirst()
                 .orElseThrow()
@@ -121,7 +121,7 @@ public class PictureTest {
 
     @Test
     public void aStrongerFlourCostsWholeGrain() {
-        Help stronger = FormulaHandling.of(Doughs.read(CHUNKY)).helps().stream()
+        Help stronger = FormulaHandling.of(RolledDough.of(Doughs.read(CHUNKY))).helps().stream()
                 .filter(each -> each.figure() == HandlingFigure.GLUTEN)
                 .flatMap(each -> each.helps().stream())
                 .filter(help -> help.lever() == Lever.STRONGER_FLOUR)
@@ -133,7 +133,7 @@ public class PictureTest {
 
     @Test
     public void theDiscKeepsItsMassAtEveryThickness() {
-        Disc disc = Disc.of(Dough.of(Doughs.read(CHUNKY)));
+        Disc disc = Disc.of(RolledDough.of(Dough.of(Doughs.read(CHUNKY))));
         double density = Doughs.read(CHUNKY).style().densityGPerMl();
         for (Disc.AtThickness at : disc.thicknesses()) {
             double grams = density * Math.PI / 4 * Math.pow(at.diameterMm() / 10, 2) * at.sheetMm() / 10;

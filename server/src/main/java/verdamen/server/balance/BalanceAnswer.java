@@ -126,8 +126,8 @@ public record BalanceAnswer(
             double softnessHigh,
             double springLimitPct) {}
 
-    static BalanceAnswer of(Evaluation sheet, List<Slip> slips, Facts facts) {
-        Balance balance = sheet.balance();
+    static BalanceAnswer of(Evaluation evaluation, List<Slip> slips, Facts facts) {
+        Balance balance = evaluation.balance();
         return new BalanceAnswer(
                 balance.flourGrams(),
                 balance.doughGrams(),
@@ -136,28 +136,29 @@ public record BalanceAnswer(
                 balance.rollAtMinute(),
                 balance.softness(),
                 balance.softnessSteps(),
-                sheet.feel(),
+                evaluation.feel(),
                 balance.bringsGrams(),
                 balance.drinksGrams(),
                 balance.ledger(),
-                sheet.handling(),
-                sheet.handlingReasons(),
-                sheet.window() == null
+                evaluation.handling(),
+                evaluation.handlingReasons(),
+                evaluation.window() == null
                         ? null
-                        : List.of(sheet.window().first(), sheet.window().last()),
-                sheet.curve(),
+                        : List.of(
+                                evaluation.window().first(), evaluation.window().last()),
+                evaluation.curve(),
                 balance.tooMuch(),
-                sheet.bakersPct(),
-                settings(sheet),
-                sheet.warnings(),
+                evaluation.bakersPct(),
+                settings(evaluation),
+                evaluation.warnings(),
                 slips,
-                lineRanges(sheet.formula()),
+                lineRanges(evaluation.formula()),
                 facts,
-                Salt.of(sheet.formula()),
-                Filling.of(sheet.formula()).orElse(null),
-                Cautions.of(sheet.formula()),
-                prepared(sheet.formula()),
-                DryAndWetEnds.of(sheet.formula()).orElse(null));
+                Salt.of(evaluation.formula()),
+                evaluation.filling(),
+                Cautions.of(evaluation.formula()),
+                prepared(evaluation.formula()),
+                DryAndWetEnds.of(evaluation.formula()).orElse(null));
     }
 
     private static List<@Nullable PreparedLine> prepared(Formula formula) {
@@ -192,8 +193,8 @@ public record BalanceAnswer(
         return Arrays.asList(ranges);
     }
 
-    private static Settings settings(Evaluation sheet) {
-        Formula formula = sheet.formula();
+    private static Settings settings(Evaluation evaluation) {
+        Formula formula = evaluation.formula();
         return new Settings(
                 formula.restMinutes(),
                 formula.kneading().endMinute(),

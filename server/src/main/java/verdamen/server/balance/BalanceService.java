@@ -28,8 +28,9 @@ public class BalanceService {
      * @throws RefusedException with all faults, when the formula has any
      */
     public BalanceAnswer balance(FormulaSpec formula) {
-        Formula read = read(formula);
-        return BalanceAnswer.of(Evaluation.of(read), intake.slips(read), Facts.of(read, pantry.prices()));
+        Evaluation evaluation = Evaluation.of(read(formula));
+        return BalanceAnswer.of(
+                evaluation, intake.slips(evaluation.dough()), Facts.of(evaluation.formula(), pantry.prices()));
     }
 
     /**

@@ -18,6 +18,7 @@ import verdamen.core.handling.Diagnosis;
 import verdamen.core.handling.FeelGuide;
 import verdamen.core.handling.FormulaHandling;
 import verdamen.core.handling.PutIn;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.Spill;
 import verdamen.core.pantry.Style;
 import verdamen.server.balance.BalanceService;
@@ -65,9 +66,10 @@ class HandlingController {
     @PostMapping
     HandlingAnswer handling(@RequestBody FormulaSpec formula) {
         Formula read = balances.read(formula);
-        Water water = Balance.of(read).water();
+        RolledDough dough = RolledDough.of(read);
+        Water water = Balance.water(dough.dough());
         return new HandlingAnswer(
-                FormulaHandling.of(read),
+                FormulaHandling.of(dough),
                 read.style(),
                 read.softnessTarget(),
                 water.needed(),

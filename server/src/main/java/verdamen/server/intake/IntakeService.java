@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.balance.Dough;
 import verdamen.core.evaluation.Slip;
 import verdamen.core.evaluation.SlipCatcher;
 import verdamen.core.formula.Formula;
@@ -73,8 +74,8 @@ public class IntakeService {
     }
 
     /** All likely slips of a formula. */
-    public List<Slip> slips(Formula formula) {
-        return SlipCatcher.look(formula, index());
+    public List<Slip> slips(Dough dough) {
+        return SlipCatcher.look(dough, index());
     }
 
     /** The amount of an open line. */

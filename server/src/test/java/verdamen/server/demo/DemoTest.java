@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
+import verdamen.core.balance.Dough;
 import verdamen.core.balance.Standing;
 import verdamen.core.evaluation.Evaluation;
 import verdamen.core.evaluation.Slip;
@@ -95,7 +96,7 @@ public class DemoTest extends ServerTest {
     @Test
     public void noNewestVersionHasASlip() {
         for (History history : demo()) {
-            List<Slip> slips = intake.slips(newest(history).formula());
+            List<Slip> slips = intake.slips(Dough.of(newest(history).formula()));
             assertTrue(slips.isEmpty(), history.versions().get(0).version().name() + " " + slips);
         }
     }

@@ -1,4 +1,4 @@
-package verdamen.bench;
+package verdamen.benchmarks;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,8 @@ import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.handling.HandlingAnswer;
+import verdamen.core.handling.FormulaHandling;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
 
@@ -42,7 +43,7 @@ public class LinesBenchmark {
     public void fill() {
         List<LineSpec> all = new ArrayList<>();
         while (all.size() < lines) {
-            all.addAll(DoughSheetBenchmark.twenty());
+            all.addAll(EvaluationBenchmark.twenty());
         }
         formula = new FormulaSpec("roti", null, "coat-first", 45.0, null, null, null, all.subList(0, lines));
     }
@@ -55,7 +56,7 @@ public class LinesBenchmark {
 
     /** Handling, with every reason and help. */
     @Benchmark
-    public HandlingAnswer handling() {
-        return HandlingAnswer.of(FormulaReader.read(formula, book));
+    public FormulaHandling handling() {
+        return FormulaHandling.of(RolledDough.of(FormulaReader.read(formula, book)));
     }
 }

@@ -1,5 +1,5 @@
 /** Benchmarks, run by hand: {@code mvn -q -pl bench -am install -DskipTests && mvn -q -pl bench exec:java -Dexec.args="-f 0"}. */
 @NullMarked
-package verdamen.bench;
+package verdamen.benchmarks;
 
 import org.jspecify.annotations.NullMarked;

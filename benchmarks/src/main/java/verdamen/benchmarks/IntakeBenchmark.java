@@ -1,4 +1,4 @@
-package verdamen.bench;
+package verdamen.benchmarks;
 
 import java.util.Collections;
 import java.util.List;

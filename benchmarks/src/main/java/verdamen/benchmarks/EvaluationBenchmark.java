@@ -1,4 +1,4 @@
-package verdamen.bench;
+package verdamen.benchmarks;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +26,7 @@ import verdamen.core.pantry.ReferenceTables;
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
-public class DoughSheetBenchmark {
+public class EvaluationBenchmark {
 
     private static final List<String> TWENTY = List.of(
             "wheat-atta",

@@ -1,4 +1,4 @@
-package verdamen.bench;
+package verdamen.benchmarks;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,8 @@ import verdamen.core.caution.Cautions;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.handling.HandlingAnswer;
+import verdamen.core.handling.FormulaHandling;
+import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.RollingPicture;
 import verdamen.core.method.Comparison;
 import verdamen.core.pantry.Pantry;
@@ -40,7 +41,7 @@ public class StationsBenchmark {
     private final FormulaSpec formula = formula();
 
     private static FormulaSpec formula() {
-        List<LineSpec> lines = new ArrayList<>(DoughSheetBenchmark.twenty());
+        List<LineSpec> lines = new ArrayList<>(EvaluationBenchmark.twenty());
         lines.set(7, LineSpec.ofPrep("pumpkin"));
         return new FormulaSpec("roti", null, "coat-first", 45.0, null, null, null, lines)
                 .withPreps(List.of(new ChainSpec(
@@ -59,13 +60,13 @@ public class StationsBenchmark {
     /** The rolling window with its band and moments alone. */
     @Benchmark
     public RollingPicture picture() {
-        return RollingPicture.of(Dough.of(FormulaReader.read(formula, book)));
+        return RollingPicture.of(RolledDough.of(Dough.of(FormulaReader.read(formula, book))));
     }
 
     /** Everything of Handling: window, figures with reasons, helps, disc. */
     @Benchmark
-    public HandlingAnswer handling() {
-        return HandlingAnswer.of(FormulaReader.read(formula, book));
+    public FormulaHandling handling() {
+        return FormulaHandling.of(RolledDough.of(FormulaReader.read(formula, book)));
     }
 
     /** Every school of every question. */
