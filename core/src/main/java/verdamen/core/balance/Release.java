@@ -10,7 +10,7 @@ import verdamen.core.pantry.Form;
  * @param end r₁, share in play in the end, with the dough's salt
  * @param tauMinutes τ_r, minutes
  */
-public record Release(double start, double end, double tauMinutes) {
+record Release(double start, double end, double tauMinutes) {
 
     /**
      * The release of a form in a dough: r₁ = min(1, release_end · (1 + 0.10 · saltPct)), as salt draws water.

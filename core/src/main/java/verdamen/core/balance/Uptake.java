@@ -9,7 +9,7 @@ import verdamen.core.model.Coefficient;
  * How flour takes up water over time. Source: first-order hydration; farinograph absorption at 14 % moisture is what is
  * taken up in the end.
  */
-public final class Uptake {
+final class Uptake {
 
     private Uptake() {}
 

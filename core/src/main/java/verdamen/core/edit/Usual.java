@@ -10,7 +10,7 @@ import verdamen.core.model.Table;
 import verdamen.core.prep.StepKind;
 
 /** What is usual when nothing is said: how much is bought, what is put in at a step, how long a phase lasts. */
-public final class Usual {
+final class Usual {
 
     /** What is bought for a preparation, before its weight is typed, g. */
     static final Coefficient BOUGHT_GRAMS = Coefficient.USUALLY_BOUGHT;

@@ -8,10 +8,7 @@ import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 
 /** What a dough takes up from bench and hands when it is rolled: it counts in the dough, but not as its flour. */
-public final class BenchPickup {
-
-    /** Index of the lines of the bench: they were not asked for. */
-    public static final int INDEX = -1;
+final class BenchPickup {
 
     private static final String OIL = "neutral-oil";
 
@@ -24,7 +21,7 @@ public final class BenchPickup {
             return lines;
         }
         List<Line> all = new ArrayList<>(lines);
-        all.add(Line.of(INDEX, what.get(), method.pickupGrams(), Part.DOUGH, LineSource.BENCH));
+        all.add(Line.of(Line.BENCH_INDEX, what.get(), method.pickupGrams(), Part.DOUGH, LineSource.BENCH));
         return all;
     }
 

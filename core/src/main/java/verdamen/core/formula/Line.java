@@ -35,6 +35,9 @@ public record Line(
         double headStartMinutes,
         @Nullable String prep) {
 
+    /** Index of what the bench adds: it was not asked for. */
+    public static final int BENCH_INDEX = -1;
+
     private static final double PERCENT = 100;
 
     /** A line of the pantry with typical values. */

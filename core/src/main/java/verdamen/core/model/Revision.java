@@ -3,8 +3,12 @@ package verdamen.core.model;
 /** Which revision of the dough model this program computes. */
 public final class Revision {
 
-    /** Raised with every change after which the same formula may have other figures. */
-    public static final int OF_THE_MODEL = 1;
+    private static final int OF_THE_MODEL = 1;
 
     private Revision() {}
+
+    /** A number that is raised with every change after which the same formula may have other figures. */
+    public static int ofTheModel() {
+        return OF_THE_MODEL;
+    }
 }

@@ -3,7 +3,7 @@ package verdamen.core.pantry;
 import verdamen.core.model.Coefficient;
 
 /** Moisture of a flour, found by drying a sample or estimated from the air it is stored in. */
-public final class FlourMoisture {
+final class FlourMoisture {
 
     /** Modified Henderson isotherm of hard wheat, coefficient K, 1/°C. Source: sorption data of hard wheat. */
     private static final double HENDERSON_K = Coefficient.ISOTHERM_K.value();

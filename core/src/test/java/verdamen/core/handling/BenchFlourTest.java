@@ -11,8 +11,8 @@ import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Variance;
 import verdamen.core.evaluation.Evaluation;
-import verdamen.core.formula.BenchPickup;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSource;
 import verdamen.core.formula.MethodSpec;
 
@@ -45,7 +45,7 @@ public class BenchFlourTest {
                 .orElseThrow()
                 .influences();
         assertTrue(onSticking.stream()
-                .anyMatch(influence -> influence.line() == BenchPickup.INDEX && influence.change() < 0));
+                .anyMatch(influence -> influence.line() == Line.BENCH_INDEX && influence.change() < 0));
         assertTrue(sheet.balance().ledger().stream().anyMatch(row -> row.source() == LineSource.BENCH));
         assertEquals(sheet.bakersPct().size(), 3);
     }

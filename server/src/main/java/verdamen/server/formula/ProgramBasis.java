@@ -18,7 +18,7 @@ final class ProgramBasis {
     /** A short text that differs when any of it does. */
     static String of() {
         Pantry book = ReferenceTables.load();
-        String all = Revision.OF_THE_MODEL
+        String all = Revision.ofTheModel()
                 + Arrays.stream(Coefficient.values())
                         .map(each -> each + "=" + each.value())
                         .collect(Collectors.joining())
