@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 import verdamen.core.pantry.Aliases;
 import verdamen.core.pantry.Aliases.Kind;
 import verdamen.core.prep.ChainSpec;
@@ -27,14 +29,14 @@ public record FormulaSpec(
         @Nullable String style,
         @Nullable String kneading,
         @Nullable String fatTiming,
-        @Nullable Double waterTemperatureC,
-        @Nullable Double restMinutes,
-        @Nullable Double sheetMm,
-        @Nullable Double softnessTarget,
-        @Nullable List<@Nullable LineSpec> lines,
+        @Within(Limit.WATER_TEMPERATURE_C) @Nullable Double waterTemperatureC,
+        @Within(Limit.REST_MINUTES) @Nullable Double restMinutes,
+        @Within(Limit.SHEET_MM) @Nullable Double sheetMm,
+        @Within(Limit.SOFTNESS_TARGET) @Nullable Double softnessTarget,
+        @Within(Limit.LINES) @Nullable List<@Nullable LineSpec> lines,
         @Nullable RecipeNotes notes,
         @Nullable MethodSpec method,
-        @Nullable List<ChainSpec> preps) {
+        @Within(Limit.CHAINS) @Nullable List<ChainSpec> preps) {
 
     /** A formula with notes, made in the usual way of nothing prepared. */
     public FormulaSpec(

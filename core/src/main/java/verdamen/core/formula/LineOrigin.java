@@ -1,6 +1,8 @@
 package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 import verdamen.core.pantry.Aliases;
 
 /**
@@ -12,9 +14,9 @@ import verdamen.core.pantry.Aliases;
  * @param lot id of the flour lot whose moisture and protein it carries
  */
 public record LineOrigin(
-        @Nullable String text,
-        @Nullable String measure,
-        @Nullable Double quantity,
+        @Within(Limit.NOTE) @Nullable String text,
+        @Within(Limit.CODE) @Nullable String measure,
+        @Within(Limit.QUANTITY) @Nullable Double quantity,
         @Nullable Long lot) {
 
     /** This origin of a line that was weighed after all; null when nothing is left to tell. */

@@ -1,6 +1,8 @@
 package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 import verdamen.core.pantry.Aliases;
 import verdamen.core.pantry.Aliases.Kind;
 
@@ -28,8 +30,8 @@ public record LineSpec(
         @Nullable String form,
         @Nullable String fatState,
         @Nullable String stage,
-        @Nullable Double grams,
-        @Nullable Double sd,
+        @Within(Limit.GRAMS) @Nullable Double grams,
+        @Within(Limit.GRAMS) @Nullable Double sd,
         @Nullable String open,
         @Nullable Measured measured,
         @Nullable LineOrigin origin) {

@@ -1,6 +1,8 @@
 package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * What was measured of a line and stands in for its typical figures. {@link MeasuredFigure} has the range of each and the
@@ -15,13 +17,13 @@ import org.jspecify.annotations.Nullable;
  * @param temperatureC its own temperature when it goes in, °C; absent for the kitchen's
  */
 public record Measured(
-        @Nullable Double waterPct,
-        @Nullable Double moisturePct,
-        @Nullable Double proteinPct,
-        @Nullable Double absorptionPct,
-        @Nullable Double absorptionSdPct,
-        @Nullable Double pieceMm,
-        @Nullable Double temperatureC) {
+        @Within(Limit.WATER_PCT) @Nullable Double waterPct,
+        @Within(Limit.MOISTURE_PCT) @Nullable Double moisturePct,
+        @Within(Limit.PROTEIN_PCT) @Nullable Double proteinPct,
+        @Within(Limit.ABSORPTION_PCT) @Nullable Double absorptionPct,
+        @Within(Limit.ABSORPTION_SD_PCT) @Nullable Double absorptionSdPct,
+        @Within(Limit.PIECE_MM) @Nullable Double pieceMm,
+        @Within(Limit.LINE_TEMPERATURE_C) @Nullable Double temperatureC) {
 
     /** Nothing measured: every figure is the typical one. */
     public static final Measured NONE = new Measured(null, null, null, null, null, null, null);

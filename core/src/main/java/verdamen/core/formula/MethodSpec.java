@@ -3,6 +3,8 @@ package verdamen.core.formula;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * How a dough is made beyond kneading, fat and rest, as asked: codes and numbers, not yet checked.
@@ -26,15 +28,15 @@ import org.jspecify.annotations.Nullable;
 public record MethodSpec(
         @Nullable String pressedLiquid,
         @Nullable String sticking,
-        @Nullable Double pickupGrams,
-        @Nullable Double pickupBeforeGrams,
-        @Nullable Double pickupAfterGrams,
+        @Within(Limit.GRAMS) @Nullable Double pickupGrams,
+        @Within(Limit.GRAMS) @Nullable Double pickupBeforeGrams,
+        @Within(Limit.GRAMS) @Nullable Double pickupAfterGrams,
         @Nullable String waterAddition,
         @Nullable String seal,
         @Nullable String heat,
         @Nullable String firstStage,
-        @Nullable Double standingMinutes,
-        @Nullable List<PhaseSpec> phases,
+        @Within(Limit.REST_MINUTES) @Nullable Double standingMinutes,
+        @Within(Limit.PHASES) @Nullable List<PhaseSpec> phases,
         @Nullable TemperaturesSpec temperatures) {
 
     /** Nothing said. */
@@ -50,8 +52,8 @@ public record MethodSpec(
      */
     public record PhaseSpec(
             @Nullable String kind,
-            @Nullable Double minutes,
-            @Nullable Double temperatureC) {}
+            @Within(Limit.REST_MINUTES) @Nullable Double minutes,
+            @Within(Limit.CHILL_C) @Nullable Double temperatureC) {}
 
     /**
      * Temperatures to work out the water's from.
@@ -63,11 +65,11 @@ public record MethodSpec(
      * @param kneadMinutes minutes of kneading
      */
     public record TemperaturesSpec(
-            @Nullable Double doughC,
-            @Nullable Double flourC,
-            @Nullable Double coldC,
-            @Nullable Double hotC,
-            @Nullable Double kneadMinutes) {}
+            @Within(Limit.DOUGH_C) @Nullable Double doughC,
+            @Within(Limit.FLOUR_C) @Nullable Double flourC,
+            @Within(Limit.COLD_WATER_C) @Nullable Double coldC,
+            @Within(Limit.HOT_WATER_C) @Nullable Double hotC,
+            @Within(Limit.KNEAD_MINUTES) @Nullable Double kneadMinutes) {}
 
     /** This method with another use of pressed liquid. */
     public MethodSpec withPressedLiquid(@Nullable String code) {

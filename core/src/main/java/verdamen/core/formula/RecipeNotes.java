@@ -2,6 +2,8 @@ package verdamen.core.formula;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * What a recipe says beside its lines and settings.
@@ -13,11 +15,11 @@ import org.jspecify.annotations.Nullable;
  * @param acknowledged cautions that somebody has read
  */
 public record RecipeNotes(
-        @Nullable Double pieces,
-        @Nullable Double pieceGrams,
-        @Nullable String method,
-        @Nullable List<SetAside> setAside,
-        @Nullable List<Acknowledged> acknowledged) {
+        @Within(Limit.PIECES) @Nullable Double pieces,
+        @Within(Limit.PIECE_GRAMS) @Nullable Double pieceGrams,
+        @Within(Limit.METHOD_TEXT) @Nullable String method,
+        @Within(Limit.REMARKS) @Nullable List<SetAside> setAside,
+        @Within(Limit.REMARKS) @Nullable List<Acknowledged> acknowledged) {
 
     /** No notes. */
     public static final RecipeNotes NONE = new RecipeNotes(null, null, null, null, null);
@@ -40,10 +42,10 @@ public record RecipeNotes(
      * @param at when, as an ISO 8601 moment
      */
     public record Acknowledged(
-            @Nullable String caution,
-            @Nullable String cause,
-            @Nullable String who,
-            @Nullable String at) {}
+            @Within(Limit.CODE) @Nullable String caution,
+            @Within(Limit.NOTE) @Nullable String cause,
+            @Within(Limit.NAME) @Nullable String who,
+            @Within(Limit.CODE) @Nullable String at) {}
 
     /** Who has acknowledged a caution with this very cause; null when nobody has. */
     public @Nullable Acknowledged acknowledgement(String caution, String cause) {
@@ -61,7 +63,9 @@ public record RecipeNotes(
      * @param slip key of the remark
      * @param reason why it does not apply, 1 to 500 characters
      */
-    public record SetAside(String slip, String reason) {}
+    public record SetAside(
+            @Within(Limit.CODE) String slip,
+            @Within(Limit.NOTE) String reason) {}
 
     /** The reason a remark was set aside for; null when it was not. */
     public @Nullable String reasonFor(String slip) {

@@ -9,6 +9,7 @@ import verdamen.core.model.Confidence;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * An ingredient of a kitchen's own as asked, not yet checked. Percentages are of 100 g as it is.
@@ -38,29 +39,29 @@ import verdamen.core.model.Limit;
  * @param notes how the values vary
  */
 public record IngredientSpec(
-        @Nullable String name,
+        @Within(Limit.NAME) @Nullable String name,
         @Nullable String role,
-        @Nullable String group,
-        @Nullable Double waterPct,
-        @Nullable Double proteinPct,
-        @Nullable Double fatPct,
-        @Nullable Double carbPct,
+        @Within(Limit.WORD) @Nullable String group,
+        @Within(Limit.COMPOSITION_PCT) @Nullable Double waterPct,
+        @Within(Limit.COMPOSITION_PCT) @Nullable Double proteinPct,
+        @Within(Limit.COMPOSITION_PCT) @Nullable Double fatPct,
+        @Within(Limit.COMPOSITION_PCT) @Nullable Double carbPct,
         @Nullable Double fibrePct,
         @Nullable Double sugarsPct,
-        @Nullable Double ashPct,
-        @Nullable Double sodiumMg,
-        @Nullable Double bulkDensityGPerMl,
-        @Nullable Double pieceGrams,
-        @Nullable String pieceName,
-        @Nullable List<String> allergens,
+        @Within(Limit.COMPOSITION_PCT) @Nullable Double ashPct,
+        @Within(Limit.SODIUM_MG) @Nullable Double sodiumMg,
+        @Within(Limit.DENSITY) @Nullable Double bulkDensityGPerMl,
+        @Within(Limit.INGREDIENT_PIECE_GRAMS) @Nullable Double pieceGrams,
+        @Within(Limit.WORD) @Nullable String pieceName,
+        @Within(Limit.ALLERGENS) @Nullable List<String> allergens,
         @Nullable Boolean wholeGrain,
         @Nullable Boolean legume,
         @Nullable Boolean glutenBearing,
         @Nullable String fatState,
-        @Nullable Double absorptionPct,
-        @Nullable Double uptakeTauMin,
-        @Nullable Double glutenQuality,
-        @Nullable String notes) {
+        @Within(Limit.ABSORPTION_PCT) @Nullable Double absorptionPct,
+        @Within(Limit.UPTAKE_TAU_MIN) @Nullable Double uptakeTauMin,
+        @Within(Limit.GLUTEN_QUALITY) @Nullable Double glutenQuality,
+        @Within(Limit.NOTE) @Nullable String notes) {
 
     /** The sheet of an ingredient as it is. */
     public static IngredientSpec of(Ingredient ingredient) {

@@ -6,6 +6,7 @@ import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * A lot of flour as asked, not yet checked.
@@ -21,12 +22,12 @@ import verdamen.core.model.Limit;
  */
 public record LotSpec(
         @Nullable String ingredient,
-        @Nullable String name,
+        @Within(Limit.SHORT_NAME) @Nullable String name,
         @Nullable LocalDate milledOn,
-        @Nullable Double moisturePct,
+        @Within(Limit.MOISTURE_PCT) @Nullable Double moisturePct,
         @Nullable String moistureHow,
-        @Nullable Double proteinPct,
-        @Nullable String note,
+        @Within(Limit.PROTEIN_PCT) @Nullable Double proteinPct,
+        @Within(Limit.NOTE) @Nullable String note,
         @Nullable Boolean usedUp) {
 
     /** How the moisture of a lot was found. */

@@ -3,6 +3,7 @@ package verdamen.core.pantry;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * A way to find the moisture of a flour: by drying a sample, or from the air of its store.
@@ -13,10 +14,10 @@ import verdamen.core.model.Limit;
  * @param humidityPct for storage air: its relative humidity, %
  */
 public record MoistureSpec(
-        @Nullable Double beforeGrams,
+        @Within(Limit.SAMPLE_GRAMS) @Nullable Double beforeGrams,
         @Nullable Double afterGrams,
-        @Nullable Double celsius,
-        @Nullable Double humidityPct) {
+        @Within(Limit.STORE_C) @Nullable Double celsius,
+        @Within(Limit.STORE_HUMIDITY_PCT) @Nullable Double humidityPct) {
 
     /**
      * The moisture, % wet basis: by drying when a weight is given, else from the air.

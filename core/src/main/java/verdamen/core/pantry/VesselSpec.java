@@ -6,6 +6,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * A vessel of a kitchen's own as asked, not yet checked.
@@ -15,9 +16,9 @@ import verdamen.core.model.Limit;
  * @param millilitres what it holds, ml
  */
 public record VesselSpec(
-        @Nullable String name,
-        @Nullable String plural,
-        @Nullable Double millilitres) {
+        @Within(Limit.WORD) @Nullable String name,
+        @Within(Limit.WORD) @Nullable String plural,
+        @Within(Limit.VESSEL_ML) @Nullable Double millilitres) {
 
     private static final String VOLUME = "volume";
 

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * A weigh-in as asked, not yet checked.
@@ -17,8 +18,8 @@ import verdamen.core.model.Limit;
 public record WeighInSpec(
         @Nullable String measure,
         @Nullable String ingredient,
-        @Nullable Double grams,
-        @Nullable Double count) {
+        @Within(Limit.WEIGH_IN_GRAMS) @Nullable Double grams,
+        @Within(Limit.WEIGH_IN_COUNT) @Nullable Double count) {
 
     private static final String MASS = "mass";
 

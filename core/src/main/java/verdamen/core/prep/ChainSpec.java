@@ -3,6 +3,8 @@ package verdamen.core.prep;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 import verdamen.core.pantry.Aliases;
 import verdamen.core.pantry.Aliases.Kind;
 
@@ -18,12 +20,12 @@ import verdamen.core.pantry.Aliases.Kind;
  * @param steps the steps, in order
  */
 public record ChainSpec(
-        @Nullable String key,
-        @Nullable String name,
+        @Within(Limit.CHAIN_KEY) @Nullable String key,
+        @Within(Limit.SHORT_NAME) @Nullable String name,
         @Nullable String ingredient,
-        @Nullable Double grams,
+        @Within(Limit.GRAMS) @Nullable Double grams,
         @Nullable String liquid,
-        @Nullable List<StepSpec> steps) {
+        @Within(Limit.STEPS) @Nullable List<StepSpec> steps) {
 
     /** This chain with a further step. */
     public ChainSpec withStep(StepSpec step) {

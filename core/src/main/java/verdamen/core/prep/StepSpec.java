@@ -3,6 +3,8 @@ package verdamen.core.prep;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 import verdamen.core.pantry.Aliases;
 import verdamen.core.pantry.Aliases.Kind;
 
@@ -21,12 +23,12 @@ import verdamen.core.pantry.Aliases.Kind;
  */
 public record StepSpec(
         @Nullable String kind,
-        @Nullable Double beforeGrams,
-        @Nullable Double afterGrams,
-        @Nullable Double liquidGrams,
-        @Nullable Double pieceMm,
+        @Within(Limit.GRAMS) @Nullable Double beforeGrams,
+        @Within(Limit.GRAMS) @Nullable Double afterGrams,
+        @Within(Limit.GRAMS) @Nullable Double liquidGrams,
+        @Within(Limit.CUT_MM) @Nullable Double pieceMm,
         @Nullable Boolean drained,
-        @Nullable List<AddedSpec> added,
+        @Within(Limit.ADDITIONS) @Nullable List<AddedSpec> added,
         @Nullable CoolingSpec cooling) {
 
     /**
@@ -36,7 +38,8 @@ public record StepSpec(
      * @param grams how much, g
      */
     public record AddedSpec(
-            @Nullable String ingredient, @Nullable Double grams) {
+            @Nullable String ingredient,
+            @Within(Limit.GRAMS) @Nullable Double grams) {
 
         private AddedSpec withCurrentCode(Aliases aliases) {
             return new AddedSpec(ingredient == null ? null : aliases.current(Kind.INGREDIENT, ingredient), grams);
@@ -54,12 +57,12 @@ public record StepSpec(
      * @param readC the temperature read then, °C
      */
     public record CoolingSpec(
-            @Nullable Double fromC,
-            @Nullable Double roomC,
-            @Nullable Double targetC,
+            @Within(Limit.COOLING_FROM_C) @Nullable Double fromC,
+            @Within(Limit.COOLING_ROOM_C) @Nullable Double roomC,
+            @Within(Limit.COOLING_TARGET_C) @Nullable Double targetC,
             @Nullable Boolean spread,
-            @Nullable Double readMinute,
-            @Nullable Double readC) {}
+            @Within(Limit.COOLING_READ_MINUTE) @Nullable Double readMinute,
+            @Within(Limit.COOLING_READ_C) @Nullable Double readC) {}
 
     /** This step with the codes that rows of the book have now. */
     StepSpec withCurrentCodes(Aliases aliases) {

@@ -16,6 +16,7 @@ import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.lang.reflect.AnnotatedParameterizedType;
 import java.lang.reflect.RecordComponent;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
@@ -29,6 +30,9 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Unit;
+import verdamen.core.model.Within;
 import verdamen.server.problem.Problem;
 
 /** The OpenAPI document, from which the front end's types are made. */
@@ -48,6 +52,19 @@ class OpenApiConfiguration {
                         .version("1")
                         .license(new License().name("Apache-2.0")))
                 .servers(List.of());
+    }
+
+    /** The whole table of limits, those that no single field shows too: bodies, files, pages, faults listed. */
+    @Bean
+    OpenApiCustomizer limits() {
+        List<Map<String, Object>> table = Arrays.stream(Limit.values())
+                .map(limit -> Map.<String, Object>of(
+                        "code", limit.code(),
+                        "least", limit.least(),
+                        "most", limit.most(),
+                        "unit", limit.unit().name()))
+                .toList();
+        return api -> api.getInfo().addExtension("x-limits", table);
     }
 
     /** Says of every operation that its errors are problem documents. */
@@ -110,6 +127,10 @@ class OpenApiConfiguration {
                 if (property == null) {
                     continue;
                 }
+                Within within = component.getAnnotation(Within.class);
+                if (within != null) {
+                    limit(property, within.value());
+                }
                 if (component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
                     defined.getProperties().put(component.getName(), nullable(property));
                 } else {
@@ -122,6 +143,19 @@ class OpenApiConfiguration {
                 }
             }
             defined.setRequired(required);
+        }
+
+        /** What a limit means: of a list its entries, of a text its characters, of a number itself. */
+        private static void limit(Schema<?> property, Limit limit) {
+            if (property.getItems() != null) {
+                property.setMaxItems(limit.mostCount());
+            } else if (limit.unit() == Unit.CHARACTERS) {
+                property.setMinLength((int) limit.least());
+                property.setMaxLength(limit.mostCount());
+            } else {
+                property.setMinimum(BigDecimal.valueOf(limit.least()));
+                property.setMaximum(BigDecimal.valueOf(limit.most()));
+            }
         }
 
         private static Schema<?> nullable(Schema<?> schema) {

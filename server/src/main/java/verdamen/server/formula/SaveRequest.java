@@ -2,6 +2,8 @@ package verdamen.server.formula;
 
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * A version to save.
@@ -14,8 +16,8 @@ import verdamen.core.formula.FormulaSpec;
  *     it is a conflict, and to keep both one saves again knowing it
  */
 public record SaveRequest(
-        @Nullable String name,
-        @Nullable String note,
+        @Within(Limit.FORMULA_NAME) @Nullable String name,
+        @Within(Limit.VERSION_NOTE) @Nullable String note,
         @Nullable FormulaSpec formula,
         @Nullable Integer parentNumber,
         @Nullable Integer latestKnown) {}

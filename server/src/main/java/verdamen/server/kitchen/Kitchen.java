@@ -1,5 +1,8 @@
 package verdamen.server.kitchen;
 
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
+
 /**
  * The kitchen's settings: how it writes weights, temperatures, decimals and dates.
  *
@@ -12,10 +15,10 @@ package verdamen.server.kitchen;
  * @param currency sign of its currency, 1 to 5 characters
  */
 public record Kitchen(
-        String name,
+        @Within(Limit.NAME) String name,
         String massUnit,
         String temperatureUnit,
         String decimalMark,
         String dateOrder,
-        double cupMl,
-        String currency) {}
+        @Within(Limit.CUP_ML) double cupMl,
+        @Within(Limit.CURRENCY) String currency) {}
