@@ -1,24 +1,24 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, type ReactNode, Suspense } from "react";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
-import { BalancePage } from "./balance";
 import { FormulasPage } from "./formula";
 import { Frame, NotFound } from "./frame";
-import { IntakePage } from "./intake";
 import { FiguresProvider } from "./figures";
-import { KitchenPage } from "./kitchen";
-import { PantryPage } from "./pantry";
 import { NoticesProvider } from "./parts";
-import { PrepPage } from "./prep";
 
-// What is not needed to weigh up a dough is loaded when it is opened.
+// Every station is loaded when it is opened.
+const BalancePage = lazy(() => import("./balance").then((module) => ({ default: module.BalancePage })));
+const IntakePage = lazy(() => import("./intake").then((module) => ({ default: module.IntakePage })));
+const KitchenPage = lazy(() => import("./kitchen").then((module) => ({ default: module.KitchenPage })));
+const PantryPage = lazy(() => import("./pantry").then((module) => ({ default: module.PantryPage })));
+const PrepPage = lazy(() => import("./prep").then((module) => ({ default: module.PrepPage })));
 const MethodPage = lazy(() => import("./method").then((module) => ({ default: module.MethodPage })));
 const HandlingPage = lazy(() => import("./handling/HandlingPage").then((module) => ({ default: module.HandlingPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
 const later = (page: ReactNode) => (
-  <Suspense fallback={<main className="soft px-6 py-24 text-center">Laying it out…</main>}>{page}</Suspense>
+  <Suspense fallback={<main className="soft px-6 py-24 text-center">Opening…</main>}>{page}</Suspense>
 );
 
 const queries = new QueryClient({
@@ -31,12 +31,12 @@ const router = createBrowserRouter([
     children: [
       { path: "/", element: <Navigate to="/formulas" replace /> },
       { path: "/formulas", element: <FormulasPage /> },
-      { path: "/formulas/new/intake", element: <IntakePage /> },
-      { path: "/formulas/:id/intake", element: <IntakePage /> },
-      { path: "/formulas/new/balance", element: <BalancePage /> },
-      { path: "/formulas/:id/balance", element: <BalancePage /> },
-      { path: "/formulas/new/prep", element: <PrepPage /> },
-      { path: "/formulas/:id/prep", element: <PrepPage /> },
+      { path: "/formulas/new/intake", element: later(<IntakePage />) },
+      { path: "/formulas/:id/intake", element: later(<IntakePage />) },
+      { path: "/formulas/new/balance", element: later(<BalancePage />) },
+      { path: "/formulas/:id/balance", element: later(<BalancePage />) },
+      { path: "/formulas/new/prep", element: later(<PrepPage />) },
+      { path: "/formulas/:id/prep", element: later(<PrepPage />) },
       { path: "/formulas/new/method", element: later(<MethodPage />) },
       { path: "/formulas/:id/method", element: later(<MethodPage />) },
       { path: "/formulas/new/handling", element: later(<HandlingPage />) },
@@ -44,8 +44,8 @@ const router = createBrowserRouter([
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },
       { path: "/pantry", element: <Navigate to="/pantry/ingredients" replace /> },
-      { path: "/pantry/:tab", element: <PantryPage /> },
-      { path: "/kitchen", element: <KitchenPage /> },
+      { path: "/pantry/:tab", element: later(<PantryPage />) },
+      { path: "/kitchen", element: later(<KitchenPage />) },
       { path: "*", element: <NotFound /> },
     ],
   },

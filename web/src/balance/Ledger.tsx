@@ -21,11 +21,11 @@ export const Ledger = memo(function Ledger({ answer, pantry }: { answer: Balance
             <th className="font-normal">row</th>
             <th className="w-24 text-right font-normal">
               brings
-              <Hint term="brings" align="right" />
+              <Hint term="brings" />
             </th>
             <th className="w-24 text-right font-normal">
               drinks
-              <Hint term="drinks" align="right" />
+              <Hint term="drinks" />
             </th>
           </tr>
         </thead>

@@ -56,7 +56,7 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
       <div className="text-sm max-xl:col-span-2">
         <p className="soft">
           As it is now, at minute {figures.number(answer.rollAtMinute, 0)}
-          <Hint term="softness" align="right" />
+          <Hint term="softness" />
         </p>
         <p className="text-base">
           <strong className="font-display text-lg font-normal" data-testid="feel">

@@ -53,7 +53,7 @@ export function LineTable({ editor, pantry, faults, bakersPct, totals }: LineTab
         <h2 className="section-title text-base-content flex-1">In the bowl</h2>
         <span className="w-[5.2rem] pr-2 text-right">{figures.massUnit === "g" ? "grams" : "ounces"}</span>
         <span className="w-[4.6rem] text-right whitespace-nowrap">
-          baker’s %<Hint term="bakersPercentage" align="right" />
+          baker’s %<Hint term="bakersPercentage" />
         </span>
       </div>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>

@@ -1,8 +1,8 @@
-import { type PointerEvent, useMemo, useRef, useState } from "react";
+import { useMemo, useState } from "react";
 import type { HandlingAnswer } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../figures";
-import { materialFill, Steps } from "../parts";
+import { materialFill, Steps, useDrawingDrag } from "../parts";
 import { crossPieces, enlargement, scatter, SECTION, TOP } from "./discGeometry";
 
 type Disc = HandlingAnswer["dough"]["disc"];
@@ -165,30 +165,18 @@ interface CrossSectionProps {
 /** A stretch of the sheet, enlarged; its upper edge can be dragged. */
 function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
   const figures = useFigures();
-  const from = useRef<{ y: number; unit: number; mm: number } | null>(null);
   const perMm = enlargement(disc);
   const top = SECTION.floor - sheetMm * perMm;
   const pieces = useMemo(() => crossPieces(disc), [disc]);
-  const down = (event: PointerEvent<SVGGElement>) => {
-    const matrix = event.currentTarget.ownerSVGElement?.getScreenCTM();
-    if (matrix && event.button === 0) {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = { y: event.clientY, unit: matrix.d, mm: sheetMm };
-    }
-  };
-  const move = (event: PointerEvent<SVGGElement>) => {
-    const start = from.current;
-    if (start) {
-      const mm = start.mm + (start.y - event.clientY) / start.unit / perMm;
-      const to = closest(disc, mm);
+  const drag = useDrawingDrag({
+    onStart: () => ({ mm: sheetMm, perMm }),
+    onMove: (held, _, down) => {
+      const to = closest(disc, held.mm - down / held.perMm);
       if (to !== index) {
         onDrag(to);
       }
-    }
-  };
-  const up = () => {
-    from.current = null;
-  };
+    },
+  });
   return (
     <svg
       viewBox={`0 0 ${SECTION.width} ${SECTION.height}`}
@@ -225,14 +213,7 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
         stroke="var(--color-error)"
         strokeDasharray="5 4"
       />
-      <g
-        onPointerDown={down}
-        onPointerMove={move}
-        onPointerUp={up}
-        onPointerCancel={up}
-        className="cursor-ns-resize"
-        data-testid="drag-thickness"
-      >
+      <g {...drag} className="cursor-ns-resize" data-testid="drag-thickness">
         <rect x="0" y={top - 9} width={SECTION.width} height="18" fill="transparent" />
         <path d={`M0 ${top}H${SECTION.width}`} stroke="var(--color-primary)" strokeWidth="2.4" />
         <path

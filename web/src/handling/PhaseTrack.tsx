@@ -1,6 +1,7 @@
-import { type KeyboardEvent, type PointerEvent, useRef } from "react";
+import type { KeyboardEvent } from "react";
 import type { Editor } from "../formula";
 import { useFigures } from "../figures";
+import { arrowStep, useDrawingDrag } from "../parts";
 import type { Stretch } from "./chartGeometry";
 
 const NAMES: Record<string, string> = { rest: "rest", chill: "chilled", knead: "kneaded again" };
@@ -11,8 +12,6 @@ const FILLS: Record<string, string> = {
 };
 const HEIGHT = 15;
 const ROOM_FOR_NAME = 46;
-const STEP = 1;
-const LARGE_STEP = 10;
 
 interface PhaseTrackProps {
   stretches: Stretch[];
@@ -104,34 +103,24 @@ interface GripProps {
 /** The end of a stretch: dragged, or moved with the arrow keys. The scale is that of the moment it was taken hold of. */
 function Grip({ x, top, name, minutes, perMinute, onMinutes, onHold }: GripProps) {
   const figures = useFigures();
-  const held = useRef<{ x: number; minutes: number; perMinute: number; now: number } | null>(null);
-  const down = (event: PointerEvent<SVGGElement>) => {
-    const matrix = event.currentTarget.ownerSVGElement?.getScreenCTM();
-    if (matrix && event.button === 0) {
-      event.currentTarget.setPointerCapture(event.pointerId);
+  const drag = useDrawingDrag({
+    onStart: () => {
       onHold();
-      held.current = { x: event.clientX, minutes, perMinute: matrix.a * perMinute, now: minutes };
-    }
-  };
-  const move = (event: PointerEvent<SVGGElement>) => {
-    const start = held.current;
-    if (start) {
-      const to = Math.max(0, Math.round(start.minutes + (event.clientX - start.x) / start.perMinute));
-      if (to !== start.now) {
-        start.now = to;
+      return { minutes, perMinute, now: minutes };
+    },
+    onMove: (held, right) => {
+      const to = Math.max(0, Math.round(held.minutes + right / held.perMinute));
+      if (to !== held.now) {
+        held.now = to;
         onMinutes(to);
       }
-    }
-  };
-  const up = () => {
-    held.current = null;
-    onHold();
-  };
+    },
+    onEnd: onHold,
+  });
   const pressed = (event: KeyboardEvent) => {
-    const way = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
-    if (way !== undefined && !event.altKey) {
-      event.preventDefault();
-      onMinutes(minutes + way * (event.shiftKey ? LARGE_STEP : STEP));
+    const step = arrowStep(event);
+    if (step !== undefined) {
+      onMinutes(minutes + step);
     }
   };
   return (
@@ -144,10 +133,7 @@ function Grip({ x, top, name, minutes, perMinute, onMinutes, onHold }: GripProps
       aria-valuetext={`${figures.number(minutes, 0)} min`}
       className="cursor-ew-resize"
       data-testid="phase-end"
-      onPointerDown={down}
-      onPointerMove={move}
-      onPointerUp={up}
-      onPointerCancel={up}
+      {...drag}
       onKeyDown={pressed}
     >
       <title>{`${figures.number(minutes, 0)} min: drag, or use the arrow keys`}</title>

@@ -55,7 +55,7 @@ export function IntakeTable({ editor, pantry, faults, answer }: IntakeTableProps
               <th className="w-40 pb-1 text-right font-normal">as measured</th>
               <th className="w-28 pr-2 pb-1 text-right font-normal">
                 {figures.massUnit === "g" ? "grams" : "ounces"}
-                <Hint term="lineRange" align="right" />
+                <Hint term="lineRange" />
               </th>
               <td className="w-8" />
             </tr>

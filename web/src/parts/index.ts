@@ -3,6 +3,7 @@ export { NoticesProvider, useNotices } from "./Notices";
 export { NumberField, type NumberEntry } from "./NumberField";
 export { Dialog } from "./Dialog";
 export { FilePicker } from "./FilePicker";
+export { arrowStep, useDrawingDrag } from "./useDrawingDrag";
 export { Hint } from "./Hint";
 export { Swatch, MaterialPatterns, materialFill, materialInk } from "./Materials";
 export { FormulaLine } from "./FormulaLine";
