@@ -52,9 +52,9 @@ export function FormulaFiles({ shown, any }: { shown: number[]; any: boolean }) 
           {report && (
             <ul className="text-sm leading-relaxed">
               <Names what="New here" names={report.added} />
-              <Names what="Got further versions" names={report.extended} />
-              <Names what="Here already, unchanged" names={report.unchanged} />
-              <Names what="Own ingredients that came along" names={report.ingredients} />
+              <Names what="Updated with more versions" names={report.extended} />
+              <Names what="Already here, unchanged" names={report.unchanged} />
+              <Names what="Own ingredients in the file" names={report.ingredients} />
               {report.added.length + report.extended.length + report.unchanged.length === 0 && (
                 <li>The file holds no formulas.</li>
               )}

@@ -28,7 +28,7 @@ export function FormulaListRow({ row }: { row: FormulaSummary }) {
         </Link>
         <p className="soft text-xs">
           version {row.latestNumber} · {figures.date(row.savedAt)}
-          {hasDraft(String(row.id)) && <strong className="text-base-content"> · edits not saved</strong>}
+          {hasDraft(String(row.id)) && <strong className="text-base-content"> · unsaved edits</strong>}
         </p>
       </td>
       {row.figures ? <FigureCells figures={row.figures} /> : <FaultCells row={row} />}

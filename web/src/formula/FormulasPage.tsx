@@ -66,7 +66,7 @@ export function FormulasPage() {
         </Link>
       </div>
       <ErrorNotice error={list.error} retry={() => void list.refetch()} />
-      {list.isPending && <p className="soft py-16 text-center">Fetching the formulas…</p>}
+      {list.isPending && <p className="soft py-16 text-center">Loading the formulas…</p>}
       {total === 0 && !narrowed && <EmptyKitchen />}
       {rows.length > 0 && (
         <table
@@ -123,7 +123,7 @@ function EmptyKitchen() {
         needs now.
       </p>
       <Link to="/formulas/new/balance" className="btn btn-primary">
-        Write the first formula
+        Create the first formula
       </Link>
     </div>
   );

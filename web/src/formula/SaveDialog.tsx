@@ -87,7 +87,7 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
             <ProblemNotice problem={problem} />
             <div className="flex justify-end gap-2 pt-4">
               <button type="button" className="btn btn-ghost" onClick={onClose}>
-                Not yet
+                Cancel
               </button>
               <button className="btn btn-primary" disabled={save.isPending}>
                 Save version {next}
@@ -120,7 +120,7 @@ function Conflict({ newest, detail, onKeepBoth }: ConflictProps) {
           Keep both: save mine as version {newest.number + 1}
         </button>
         <a className="btn btn-ghost btn-sm" href={`?version=${newest.number}`} target="_blank" rel="noreferrer">
-          Look at theirs
+          Open theirs
         </a>
       </div>
     </div>

@@ -38,7 +38,7 @@ export function CommandPalette({ commands, onClose }: { commands: Command[]; onC
           placeholder="save, undo, pumpkin…"
         />
         <Palette.List className="mt-2 max-h-[50vh] overflow-y-auto">
-          <Palette.Empty className="soft px-3 py-4">Nothing by that name.</Palette.Empty>
+          <Palette.Empty className="soft px-3 py-4">No match.</Palette.Empty>
           <Palette.Group heading="Do" className={GROUP}>
             {commands.map(({ name, keys, run: act }) => (
               <Palette.Item key={name} value={name} className={ITEM} onSelect={run(act)}>

@@ -29,7 +29,7 @@ function KitchenBar() {
   const { theme, toggle } = useTheme();
   const navigate = useNavigate();
   useCommands([
-    { name: "To the formulas", keys: "alt+f", run: () => void navigate("/formulas") },
+    { name: "Formulas", keys: "alt+f", run: () => void navigate("/formulas") },
     { name: "To the pantry", keys: "alt+g", run: () => void navigate("/pantry") },
     { name: "The feel guide and its drill", keys: "alt+u", run: () => void navigate("/guide") },
     { name: "How it is computed", run: () => void navigate("/model") },

@@ -35,7 +35,7 @@ export function Drill({ exercises, feels }: { exercises: Exercise[]; feels: Feel
             setRight(0);
           }}
         >
-          Once more
+          Again
         </button>
       </section>
     );
@@ -87,7 +87,7 @@ export function Drill({ exercises, feels }: { exercises: Exercise[]; feels: Feel
               setAt(at + 1);
             }}
           >
-            {at + 1 < exercises.length ? "The next dough" : "How did I do?"}
+            {at + 1 < exercises.length ? "Next dough" : "How did I do?"}
           </button>
         </div>
       )}

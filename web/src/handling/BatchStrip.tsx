@@ -39,7 +39,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
             </button>
             {asking ? (
               <>
-                <span role="alert">What is kept on it goes too, and it cannot be brought back.</span>
+                <span role="alert">Its corrections are deleted too. This cannot be undone.</span>
                 <button
                   className="btn btn-xs btn-error"
                   onClick={() => {
@@ -47,7 +47,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
                     batch.discard();
                   }}
                 >
-                  Delete all of it
+                  Delete it
                 </button>
                 <button className="btn btn-xs" autoFocus onClick={() => setAsking(false)}>
                   Keep the batch

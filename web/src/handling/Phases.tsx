@@ -92,7 +92,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
               )}
               <button
                 className="btn btn-ghost btn-xs btn-square"
-                aria-label={`Take phase ${index + 1} out`}
+                aria-label={`Remove phase ${index + 1}`}
                 onClick={() => replace(phases.toSpliced(index, 1))}
               >
                 <X size={14} aria-hidden />

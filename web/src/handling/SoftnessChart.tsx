@@ -5,24 +5,27 @@ import { Hint } from "../parts";
 
 const VIEW = { width: 560, height: 214 };
 const PLOT = { left: 40, right: 8, top: 10, bottom: 26 };
-const HOURS = [0, 30, 60, 90, 120, 150, 180];
+const STEPS = [30, 60, 120, 240, 480];
+const MOST_STEPS = 7;
 const MARGIN = 0.12;
-const LAST = 180;
 
-/** Softness over three hours, with the style's window across and the rolling window upright. */
+/** Softness over time, with the style's window across and the rolling window upright. */
 export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: BalanceAnswer }) {
   const figures = useFigures();
   const { curve, settings, window, rollAtMinute, softnessAtRoll } = answer;
   const values = curve.softness.filter((value) => value != null);
+  const last = curve.minutes.at(-1) ?? 0;
+  const step = STEPS.find((minutes) => last / minutes <= MOST_STEPS) ?? last;
+  const ticks = curve.minutes.filter((minute) => minute % step === 0 || minute === last);
   const low = Math.min(settings.softnessLow, ...values.slice(5)) - MARGIN;
   const high = Math.max(settings.softnessHigh, ...values.slice(5)) + MARGIN;
-  const x = (minute: number) => PLOT.left + (minute / LAST) * (VIEW.width - PLOT.left - PLOT.right);
+  const x = (minute: number) => PLOT.left + (minute / last) * (VIEW.width - PLOT.left - PLOT.right);
   const y = (softness: number) =>
     PLOT.top + ((high - softness) / (high - low)) * (VIEW.height - PLOT.top - PLOT.bottom);
   const floor = VIEW.height - PLOT.bottom;
   const line = curve.softness.map((value, at) => {
     const minute = curve.minutes[at] ?? 0;
-    return value == null || minute > LAST ? null : `${x(minute)} ${y(Math.min(value, high))}`;
+    return value == null ? null : `${x(minute)} ${y(Math.min(value, high))}`;
   });
 
   return (
@@ -33,19 +36,19 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
       </h2>
       <p className="pb-1 text-sm" data-testid="window">
         {window
-          ? `Roll between minute ${window[0]} and ${window[1] === LAST ? "180 or later" : window[1]}.`
+          ? `Roll between minute ${window[0]} and ${window[1] === last ? `${last} or later` : window[1]}.`
           : "There is no time at which this dough can be rolled as it is."}
       </p>
       <svg
         viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
         className="w-full"
         role="img"
-        aria-label="Softness over 180 minutes"
+        aria-label={`Softness over ${last} minutes`}
       >
-        {window && (window[0] ?? 0) < LAST && (
+        {window && (
           <rect
             x={x(window[0] ?? 0)}
-            width={x(Math.min(LAST, window[1] ?? 0)) - x(window[0] ?? 0)}
+            width={x(window[1] ?? 0) - x(window[0] ?? 0)}
             y={PLOT.top}
             height={floor - PLOT.top}
             fill="var(--color-primary)"
@@ -80,17 +83,17 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
             </text>
           </g>
         ))}
-        {HOURS.map((minute) => (
+        {ticks.map((minute) => (
           <g key={minute} opacity="0.75">
             <path d={`M${x(minute)} ${floor}v4`} stroke="currentColor" />
             <text
               x={x(minute)}
               y={floor + 16}
               fontSize="11"
-              textAnchor={minute === LAST ? "end" : "middle"}
+              textAnchor={minute === last ? "end" : "middle"}
               fill="currentColor"
             >
-              {minute === LAST ? "180 min" : minute}
+              {minute === last ? `${last} min` : minute}
             </text>
           </g>
         ))}
@@ -104,7 +107,7 @@ export const SoftnessChart = memo(function SoftnessChart({ answer }: { answer: B
             strokeLinejoin="round"
           />
         )}
-        {softnessAtRoll != null && rollAtMinute <= LAST && (
+        {softnessAtRoll != null && rollAtMinute <= last && (
           <g>
             <circle
               cx={x(rollAtMinute)}

@@ -65,7 +65,7 @@ function path(points: string[]): string {
   return points.length > 0 ? `M${points.join("L")}` : "";
 }
 
-/** Spring-back begins anew after each kneading: no line is drawn across one. */
+/** Spring-back starts again after each kneading: no line is drawn across one. */
 function springPath(
   values: (number | null)[],
   minutes: number[],

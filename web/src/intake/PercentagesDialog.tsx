@@ -107,7 +107,7 @@ export function PercentagesDialog({ style, pantry, onTaken, onClose }: Percentag
         {problem && <ProblemNotice problem={problem} />}
         <div className="flex justify-end gap-2 pt-4">
           <button type="button" className="btn btn-ghost" onClick={onClose}>
-            Not now
+            Cancel
           </button>
           <button className="btn btn-primary" disabled={make.isPending}>
             Make the lines

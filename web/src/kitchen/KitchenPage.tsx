@@ -120,7 +120,7 @@ function KitchenForm({ saved }: { saved: Kitchen }) {
           error={problem?.field === "cupMl" ? problem.detail : null}
           onChange={(cupMl) => typeof cupMl === "number" && change({ cupMl })}
         />
-        <span className="soft text-sm">200 to 300 ml; other measures are under Pantry</span>
+        <span className="soft text-sm">in millilitres; other measures are under Pantry</span>
       </label>
       {CHOICES.map(({ field, label, options }) => (
         <fieldset key={field} className="flex items-center gap-4">

@@ -108,7 +108,7 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
             />
           </label>
           <label>
-            <span className="soft block pb-0.5 text-xs">moisture; empty for the usual 14 %</span>
+            <span className="soft block pb-0.5 text-xs">moisture; empty for the usual one</span>
             <NumberField
               framed
               label="Moisture of the lot"
@@ -148,7 +148,7 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
           )}
           <span className="flex-1" />
           <button type="button" className="btn btn-ghost" onClick={onClose}>
-            Not now
+            Cancel
           </button>
           <button className="btn btn-primary" disabled={save.isPending}>
             Save the lot

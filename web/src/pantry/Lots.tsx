@@ -78,7 +78,7 @@ export function Lots({ pantry }: { pantry: PantryDocument }) {
                 </td>
                 <td className="text-right">
                   {lot.moisturePct == null ? (
-                    <span className="soft">14 % assumed</span>
+                    <span className="soft">{figures.percent(pantry.usual.flourMoisturePct)} assumed</span>
                   ) : (
                     figures.percent(lot.moisturePct)
                   )}

@@ -27,7 +27,7 @@ export function Names({ pantry }: { pantry: PantryDocument }) {
   return (
     <section aria-label="Names" className="max-w-2xl">
       <p className="soft pb-3 text-sm">
-        Many common names are understood already. What your recipes call otherwise is remembered here, and goes first.
+        Many common names are understood already. Other names from your recipes are remembered here and used first.
       </p>
       <form
         className="flex items-center gap-2 pb-3"

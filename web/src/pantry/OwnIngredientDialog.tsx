@@ -98,7 +98,7 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
             </select>
           </label>
           <label>
-            <span className="soft block pb-0.5 text-xs">begin with the figures of</span>
+            <span className="soft block pb-0.5 text-xs">start from the figures of</span>
             <select className="quiet-field framed" defaultValue="" onChange={(event) => like(event.target.value)}>
               <option value="">nothing</option>
               {pantry.ingredients.map(({ code, name: other }) => (
@@ -109,7 +109,7 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
             </select>
           </label>
           <label>
-            <span className="soft block pb-0.5 text-xs">allergens, by comma</span>
+            <span className="soft block pb-0.5 text-xs">allergens, separated by commas</span>
             <input
               className="quiet-field framed"
               value={allergens}
@@ -150,7 +150,7 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
         {problem && <ProblemNotice problem={problem} />}
         <div className="flex justify-end gap-2 pt-4">
           <button type="button" className="btn btn-ghost" onClick={onClose}>
-            Not now
+            Cancel
           </button>
           <button className="btn btn-primary" disabled={save.isPending}>
             Add to the pantry

@@ -21,7 +21,7 @@ export const FIGURES: {
   { field: "pieceGrams", name: "a piece", unit: "g", decimals: 1, of: (each) => each.pieceGrams },
   {
     field: "absorptionPct",
-    name: "drinks, at 14 % moisture",
+    name: "drinks, at the usual moisture",
     unit: "%",
     decimals: 1,
     of: (each) => each.behaviour?.absorptionPct,

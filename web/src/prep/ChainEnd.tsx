@@ -86,7 +86,7 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
           )}
         </>
       ) : (
-        <p className="soft">Put the weights right first: see the red words on the left.</p>
+        <p className="soft">Correct the weights first: see the red words on the left.</p>
       )}
       {answer?.remarks.map((remark) => (
         <p key={remark} className="border-warning mt-1 border-l-4 pl-2 text-xs leading-snug" data-remark={remark}>

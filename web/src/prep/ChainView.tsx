@@ -106,9 +106,7 @@ export function ChainView({
         </button>
       </header>
       {answer?.use === "never-pressed" && runs && (
-        <p className="soft text-sm">
-          Nothing is pressed out: these steps are passed over, the dough gets all the liquid.
-        </p>
+        <p className="soft text-sm">Nothing is pressed out: these steps are skipped, the dough gets all the liquid.</p>
       )}
       <div className="flex flex-wrap gap-y-5 pt-2 pb-1">
         <div className="framed-picker w-40 shrink-0 pr-2 text-sm">

@@ -188,7 +188,7 @@ const CODES: Record<FaultCode, (said: Said) => string> = {
   taken: ({ field, value }) => `${field} “${value}” is taken already. Choose another one.`,
   "too-long": ({ field, value, limit }) => `${field} has ${value} characters; at most ${limit} are kept.`,
   "too-many": ({ field, value, limit }) => `${field}: there are ${value}; at most ${limit} are allowed.`,
-  "control-characters": ({ field }) => `${field} holds characters that cannot be typed. Type it anew.`,
+  "control-characters": ({ field }) => `${field} holds characters that cannot be typed. Type it again.`,
   "creates-matter": ({ field, value, limit }) =>
     `${field} is ${value}, but there are only ${limit}: nothing can come out of nothing. Check both weighings.`,
   "no-water-left": ({ field, value, limit }) =>
@@ -203,7 +203,7 @@ const CODES: Record<FaultCode, (said: Said) => string> = {
 
 /** A composition that does not add up. */
 function sum(field: string, value: string): string {
-  return `${field} adds up to ${value}; water, protein, fat, carbohydrate and minerals must make 100 %, give or take 2.`;
+  return `${field} adds up to ${value}; water, protein, fat, carbohydrate and minerals must make 100 %, give or take a little.`;
 }
 
 const COUNTED: FaultCode[] = ["too-long", "too-many"];
@@ -222,7 +222,7 @@ export function faultWords(fault: ProblemFault, figures: Figures): string {
 }
 
 const FILE_REASONS: Record<string, string> = {
-  "too-large": "The file is over 5 MB.",
+  "too-large": "The file is too large.",
   empty: "The file is empty.",
   "wrong-encoding": "The file is not in UTF-8. Save it as UTF-8 and try again.",
   broken: "The file is broken or cut off. Export it again where it came from.",

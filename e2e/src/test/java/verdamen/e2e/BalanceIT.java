@@ -61,7 +61,7 @@ public class BalanceIT extends BrowserTest {
         }
         assertEquals(page.block("brings", 8), after.ledger().get(8).bringsGrams(), 0.01);
         assertTrue(page.tilt() > 3, "the beam tips to the wet side: " + page.tilt());
-        assertTrue(page.reasonOf("pumpkin-cooked").contains("90 g × (91 % water"), page.reasonOf("pumpkin-cooked"));
+        assertTrue(page.reasonOf("pumpkin-cooked").contains("90 g · 91 % water"), page.reasonOf("pumpkin-cooked"));
 
         page.press("Set water to " + mass(after.water().needed()));
         page.waitForText("[data-testid=balance]", "1.00");

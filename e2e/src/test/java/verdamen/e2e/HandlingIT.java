@@ -148,7 +148,7 @@ public class HandlingIT extends StationTest {
         button("Keep the batch");
         css("[data-testid=now-line]");
         button("Delete the batch");
-        button("Delete all of it");
+        button("Delete it");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=now-line]")));
     }
 
@@ -255,11 +255,11 @@ public class HandlingIT extends StationTest {
         click("[data-choice=very-soft]");
         click("[data-choice=wait]");
         assertEquals(css("[data-testid=drill-answer]").getAttribute("data-right"), "true");
-        button("The next dough");
+        button("Next dough");
         click("[data-choice=slack]");
         click("[data-choice=roll]");
         assertEquals(css("[data-testid=drill-answer]").getAttribute("data-right"), "false");
-        waitForText("[data-testid=drill-answer]", "Rather: crumbly, add water.");
+        waitForText("[data-testid=drill-answer]", "Better: crumbly, add water.");
     }
 
     @Test

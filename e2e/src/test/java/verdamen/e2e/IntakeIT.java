@@ -135,7 +135,7 @@ public class IntakeIT extends BrowserTest {
             give("A formula file", file);
             patience()
                     .until(ExpectedConditions.textToBePresentInElementLocated(
-                            By.tagName("dialog"), "Here already, unchanged"));
+                            By.tagName("dialog"), "Already here, unchanged"));
             press(Keys.ESCAPE);
             Files.writeString(file, list.substring(0, list.length() / 2));
             give("A formula file", file);

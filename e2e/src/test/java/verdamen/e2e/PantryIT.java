@@ -94,7 +94,7 @@ public class PantryIT extends BrowserTest {
         press("Gate mix");
         click("//button[normalize-space()='Add to the pantry']");
         waitForText("dialog", "values must be changed");
-        new Select(driver().findElement(By.xpath("//dialog//label[contains(., 'begin with the figures of')]/select")))
+        new Select(driver().findElement(By.xpath("//dialog//label[contains(., 'start from the figures of')]/select")))
                 .selectByVisibleText("Whole rye flour");
         click("//button[normalize-space()='Add to the pantry']");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("dialog")));

@@ -34,7 +34,7 @@ final class RunningServer {
         this.url = url;
     }
 
-    /** Starts on a database of this name, made anew. */
+    /** Starts on a database of this name, made again. */
     static RunningServer start(String database, boolean demo) {
         TestDatabase.fresh(database);
         return startOn(database, demo);

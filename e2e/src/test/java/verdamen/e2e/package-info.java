@@ -1,4 +1,4 @@
-/** Browser tests of the packaged server, and tests of the start command. */
+/** Browser tests of the packaged server. */
 @NullMarked
 package verdamen.e2e;
 

@@ -18,8 +18,6 @@ import verdamen.core.pantry.Role;
  */
 public record DoughRow(Line line, Ingredient ingredient, double grams, double sdGrams, boolean starterHalf) {
 
-    private static final double PERCENT = 100;
-
     /** Whether it is a flour. */
     public boolean isFlour() {
         return ingredient.role() == Role.FLOUR;
@@ -52,17 +50,17 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
 
     /** Water, 0 to 1, as measured or of the table; a flour's moisture does not enter. */
     public double waterShare() {
-        return starterHalf ? ingredient.composition().waterPct() / PERCENT : line.waterShare();
+        return starterHalf ? ingredient.composition().waterShare().fraction() : line.waterShare();
     }
 
     /** Fat, 0 to 1. */
     public double fatShare() {
-        return ingredient.composition().fatPct() / PERCENT;
+        return ingredient.composition().fatShare().fraction();
     }
 
     /** Protein, 0 to 1, as measured or of the table. */
     public double proteinShare() {
-        return starterHalf ? ingredient.composition().proteinPct() / PERCENT : line.proteinShare();
+        return starterHalf ? ingredient.composition().proteinShare().fraction() : line.proteinShare();
     }
 
     /** Solids other than fat, 0 to 1. */
@@ -72,7 +70,7 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
 
     /** Absorption at 14 % moisture as a fraction, as measured or of the table. */
     double absorption(Behaviour behaviour) {
-        return starterHalf ? behaviour.absorptionPct() / PERCENT : line.absorption();
+        return starterHalf ? behaviour.absorption().fraction() : line.absorption();
     }
 
     /** Relative standard deviation of the absorption: as measured over the table's value, or by confidence. */

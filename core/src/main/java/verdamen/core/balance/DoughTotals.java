@@ -9,6 +9,7 @@ import verdamen.core.balance.RowWater.Drinker;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Role;
@@ -20,7 +21,6 @@ import verdamen.core.pantry.Role;
  */
 public final class DoughTotals {
 
-    private static final double PERCENT = 100;
     /** What is left of a sum after its last row is gone: rounding. */
     private static final double NOTHING = 1e-9;
 
@@ -247,7 +247,7 @@ public final class DoughTotals {
 
     /** Grams of salt per 100 g flour; 0 without flour. */
     public double saltPct() {
-        return PERCENT * perFlour(salt);
+        return Share.ofFraction(perFlour(salt)).pct();
     }
 
     /** Σ m · protein · quality over all that has a behaviour, g. */

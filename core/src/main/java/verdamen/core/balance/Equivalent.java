@@ -14,6 +14,7 @@ import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
@@ -38,7 +39,6 @@ public record Equivalent(
         double waterChangeGrams,
         double doughChangeGrams) {
 
-    private static final double PERCENT = 100;
     private static final Map<String, Double> YEASTS = yeasts();
     private static final String DRY_PULSE = "dry-pulse";
 
@@ -144,11 +144,12 @@ public record Equivalent(
 
     private static double waterShare(Ingredient ingredient, LineSpec line) {
         Double measured = line.measuredOrNone().waterPct();
-        return (measured == null ? ingredient.composition().waterPct() : measured) / PERCENT;
+        return Share.ofPct(measured == null ? ingredient.composition().waterPct() : measured)
+                .fraction();
     }
 
     private static double waterShare(Pantry pantry, String code) {
-        return pantry.ingredient(code).orElseThrow().composition().waterPct() / PERCENT;
+        return pantry.ingredient(code).orElseThrow().composition().waterShare().fraction();
     }
 
     /** Flakes become mash, and boiled pulses stay whole. */

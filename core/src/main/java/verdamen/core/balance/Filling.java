@@ -15,6 +15,7 @@ import verdamen.core.formula.Seal;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
+import verdamen.core.model.Share;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -53,7 +54,6 @@ public record Filling(
         List<FillingWayOut> waysOut,
         List<ExplanationStep> steps) {
 
-    private static final double PERCENT = 100;
     private static final double MOST_COOKED_OFF = Coefficient.FILLING_COOKED_OFF_MOST.value();
     private static final double USUALLY_COOKED_OFF = Coefficient.FILLING_COOKED_OFF_USUAL.value();
     private static final double MOST_FLOUR = Coefficient.FILLING_FLOUR_MOST.value();
@@ -110,18 +110,19 @@ public record Filling(
             this.formula = formula;
             this.lines = lines;
             this.grams = lines.stream().mapToDouble(Line::grams).sum();
-            this.saltPct = PERCENT
-                    * lines.stream()
-                            .filter(line -> line.ingredient().role() == Role.SALT)
-                            .mapToDouble(Line::grams)
-                            .sum()
-                    / grams;
+            this.saltPct = Share.of(
+                            lines.stream()
+                                    .filter(line -> line.ingredient().role() == Role.SALT)
+                                    .mapToDouble(Line::grams)
+                                    .sum(),
+                            grams)
+                    .pct();
             this.limit = formula.method().seal().limitPct();
         }
 
         private Filling filling(double dough) {
             double free = free();
-            double pct = PERCENT * free / grams;
+            double pct = Share.of(free, grams).pct();
             boolean tooWet = pct > limit;
             Pieces pieces = Pieces.of(formula);
             Double count = pieces.count();
@@ -224,7 +225,8 @@ public record Filling(
             Form form = line.form() == null
                     ? null
                     : formula.pantry().form(line.form().code()).orElse(line.form());
-            return line.prepared(line.grams(), form, PERCENT * line.waterShare());
+            return line.prepared(
+                    line.grams(), form, Share.ofFraction(line.waterShare()).pct());
         }
 
         /** What is pressed weeps less the harder it is pressed: fully so at the most that is usual. */
@@ -243,7 +245,8 @@ public record Filling(
         private static Line without(Line line, double grams, double waterOfIt, @Nullable Form form) {
             double left = line.grams() - grams;
             double water = line.grams() * line.waterShare() - waterOfIt * grams;
-            return line.prepared(left, form, left > 0 ? PERCENT * Math.max(0, water) / left : 0);
+            return line.prepared(
+                    left, form, left > 0 ? Share.of(Math.max(0, water), left).pct() : 0);
         }
 
         /** A form on its way to another one, as far as its weeping goes. */
@@ -313,7 +316,7 @@ public record Filling(
 
         private double pct(List<Line> after) {
             Weigher again = new Weigher(formula, after);
-            return PERCENT * again.free() / again.grams;
+            return Share.of(again.free(), again.grams).pct();
         }
     }
 }

@@ -2,6 +2,7 @@ package verdamen.core.balance;
 
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Role;
 
 /**
@@ -15,8 +16,6 @@ public record Hydration(
         @Nullable Double bakersPct,
         @Nullable Double effectivePct,
         @Nullable Double totalWaterPct) {
-
-    private static final double PERCENT = 100;
 
     /** The hydrations of a dough judged at {@code minute}. */
     static Hydration of(Dough dough, double minute) {
@@ -36,6 +35,6 @@ public record Hydration(
     }
 
     private static @Nullable Double over(double part, double whole) {
-        return whole > 0 ? PERCENT * part / whole : null;
+        return whole > 0 ? Share.of(part, whole).pct() : null;
     }
 }

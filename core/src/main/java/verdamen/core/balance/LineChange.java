@@ -3,6 +3,7 @@ package verdamen.core.balance;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
+import verdamen.core.model.Share;
 
 /**
  * What a way out does to a line.
@@ -20,8 +21,6 @@ public record LineChange(
         @Nullable String form,
         @Nullable Double waterPct,
         @Nullable Double prepGrams) {
-
-    private static final double PERCENT = 100;
 
     /** Another mass, and nothing else. */
     static LineChange ofGrams(int line, double grams) {
@@ -44,6 +43,7 @@ public record LineChange(
                 .map(chain -> taken * chain.result().baseGrams() / line.grams())
                 .findFirst()
                 .orElse(null);
-        return new LineChange(line.index(), grams, form, PERCENT * waterShare, ofAll);
+        return new LineChange(
+                line.index(), grams, form, Share.ofFraction(waterShare).pct(), ofAll);
     }
 }

@@ -3,6 +3,7 @@ package verdamen.core.balance;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
@@ -26,8 +27,6 @@ record RowWater(
         @Nullable Form form,
         double held,
         @Nullable Drinker drinker) {
-
-    private static final double PERCENT = 100;
 
     /**
      * What a row drinks like.
@@ -107,7 +106,9 @@ record RowWater(
     /** Moisture of a flour as a fraction: that of its lot, or 14 %. */
     static double moisture(DoughRow row) {
         Double measured = row.starterHalf() ? null : row.line().measured().moisturePct();
-        return measured == null ? Coefficient.BOOK_FLOUR_MOISTURE.value() : measured / PERCENT;
+        return measured == null
+                ? Coefficient.BOOK_FLOUR_MOISTURE.value()
+                : Share.ofPct(measured).fraction();
     }
 
     /** Grams of water a gram of this row's fat stands for; soft fat hardens in the cold, oil does not. */
@@ -120,7 +121,7 @@ record RowWater(
     }
 
     static double sugarShare(DoughRow row) {
-        return row.ingredient().composition().sugarsPct() / PERCENT;
+        return row.ingredient().composition().sugarsShare().fraction();
     }
 
     /** Grams of pure fat of a fat line; 0 for anything else. */

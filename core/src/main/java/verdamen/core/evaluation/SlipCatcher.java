@@ -20,6 +20,7 @@ import verdamen.core.formula.RecipeNotes;
 import verdamen.core.intake.IngredientIndex;
 import verdamen.core.intake.Temperatures;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Nutrition;
@@ -31,7 +32,6 @@ public final class SlipCatcher {
 
     private static final String SODA = "baking-soda";
     private static final String YEAST_GROUP = "yeast";
-    private static final double PERCENT = 100;
     private static final double FARTHEST_FACTOR = Coefficient.SLIP_FARTHEST_FACTOR.value();
 
     /** Factors of likely slips: doubled, ten times, ounces in a pound, grams in an ounce. */
@@ -104,8 +104,8 @@ public final class SlipCatcher {
         double flour = BakersPercentages.flourGrams(formula.lines());
         double salt = grams(Part.DOUGH, line -> line.ingredient().role() == Role.SALT);
         if (flour > 0) {
-            double pct = PERCENT * salt / flour;
-            double inclusionsPct = PERCENT * saltOfInclusions(Part.DOUGH) / flour;
+            double pct = Share.of(salt, flour).pct();
+            double inclusionsPct = Share.of(saltOfInclusions(Part.DOUGH), flour).pct();
             if (salt > 0 && pct + inclusionsPct < Coefficient.SLIP_SALT_LEAST.value()) {
                 addSalt(Kind.LITTLE_SALT, Part.DOUGH, pct, inclusionsPct, Coefficient.SLIP_SALT_LEAST);
             } else if (pct + inclusionsPct > Coefficient.SLIP_SALT_MOST.value()) {
@@ -114,8 +114,10 @@ public final class SlipCatcher {
         }
         double filling = grams(Part.FILLING, line -> true);
         if (filling > 0) {
-            double pct = PERCENT * grams(Part.FILLING, line -> line.ingredient().role() == Role.SALT) / filling;
-            double inclusionsPct = PERCENT * saltOfInclusions(Part.FILLING) / filling;
+            double pct = Share.of(grams(Part.FILLING, line -> line.ingredient().role() == Role.SALT), filling)
+                    .pct();
+            double inclusionsPct =
+                    Share.of(saltOfInclusions(Part.FILLING), filling).pct();
             if (pct + inclusionsPct > Coefficient.SLIP_SALT_MOST.value()) {
                 addSalt(Kind.MUCH_SALT_IN_FILLING, Part.FILLING, pct, inclusionsPct, Coefficient.SLIP_SALT_MOST);
             }
@@ -154,7 +156,7 @@ public final class SlipCatcher {
             if (flour <= 0 || line.part() != Part.DOUGH) {
                 continue;
             }
-            double pct = PERCENT * line.grams() / flour;
+            double pct = Share.of(line.grams(), flour).pct();
             if (ingredient.code().equals(SODA) && pct >= Coefficient.SLIP_SODA_MOST.value()) {
                 addShare(Kind.SODA_FOR_POWDER, line, pct, Coefficient.SLIP_SODA_MOST);
             }

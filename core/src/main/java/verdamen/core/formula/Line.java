@@ -2,6 +2,7 @@ package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
@@ -38,8 +39,6 @@ public record Line(
     /** Index of what the bench adds: it was not asked for. */
     public static final int BENCH_INDEX = -1;
 
-    private static final double PERCENT = 100;
-
     /** A line of the pantry with typical values. */
     public static Line of(int index, Ingredient ingredient, double grams, Part part, LineSource source) {
         return new Line(
@@ -59,18 +58,20 @@ public record Line(
     /** Water, 0 to 1: as measured, else the ingredient's. */
     public double waterShare() {
         Double pct = measured.waterPct();
-        return (pct == null ? ingredient.composition().waterPct() : pct) / PERCENT;
+        return Share.ofPct(pct == null ? ingredient.composition().waterPct() : pct)
+                .fraction();
     }
 
     /** Fat, 0 to 1. */
     public double fatShare() {
-        return ingredient.composition().fatPct() / PERCENT;
+        return ingredient.composition().fatShare().fraction();
     }
 
     /** Protein, 0 to 1: as measured, else the ingredient's. */
     public double proteinShare() {
         Double pct = measured.proteinPct();
-        return (pct == null ? ingredient.composition().proteinPct() : pct) / PERCENT;
+        return Share.ofPct(pct == null ? ingredient.composition().proteinPct() : pct)
+                .fraction();
     }
 
     /** Absorption at 14 % moisture as a fraction: as measured, else the ingredient's; 0 for what does not drink. */
@@ -78,9 +79,9 @@ public record Line(
         Double pct = measured.absorptionPct();
         Behaviour behaviour = ingredient.behaviour();
         if (pct != null) {
-            return pct / PERCENT;
+            return Share.ofPct(pct).fraction();
         }
-        return behaviour == null ? 0 : behaviour.absorptionPct() / PERCENT;
+        return behaviour == null ? 0 : behaviour.absorption().fraction();
     }
 
     /** Size of its pieces, mm: as measured, else that of its form; 0 for what has no form. */
@@ -92,7 +93,7 @@ public record Line(
         return mm == null ? form.pieceMm() : mm;
     }
 
-    /** This line with another mass, weighed anew. */
+    /** This line with another mass, weighed again. */
     public Line withGrams(double otherGrams) {
         return new Line(
                 index, ingredient, otherGrams, null, part, form, measured, fatState, source, headStartMinutes, prep);

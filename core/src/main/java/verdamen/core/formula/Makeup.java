@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Role;
 
 /**
@@ -12,9 +13,7 @@ import verdamen.core.pantry.Role;
  * @param flours its flours, the largest first; a sourdough starter by its flour half
  * @param inclusions its inclusions, those of fillings too, the largest first
  */
-public record Makeup(List<Share> flours, List<Share> inclusions) {
-
-    private static final double PERCENT = 100;
+public record Makeup(List<Constituent> flours, List<Constituent> inclusions) {
 
     /**
      * One ingredient of a dough.
@@ -23,7 +22,7 @@ public record Makeup(List<Share> flours, List<Share> inclusions) {
      * @param name its name
      * @param bakersPct its baker's percentage; null without flour
      */
-    public record Share(
+    public record Constituent(
             String ingredient, String name, @Nullable Double bakersPct) {}
 
     /** The make-up of a formula. */
@@ -33,15 +32,15 @@ public record Makeup(List<Share> flours, List<Share> inclusions) {
                 shares(formula, line -> line.ingredient().role() == Role.INCLUSION));
     }
 
-    private static List<Share> shares(Formula formula, Predicate<Line> counts) {
+    private static List<Constituent> shares(Formula formula, Predicate<Line> counts) {
         double flour = BakersPercentages.flourGrams(formula.lines());
         return formula.lines().stream()
                 .filter(counts)
                 .sorted(Comparator.comparingDouble(Makeup::grams).reversed())
-                .map(line -> new Share(
+                .map(line -> new Constituent(
                         line.ingredient().code(),
                         line.ingredient().name(),
-                        flour > 0 ? Double.valueOf(PERCENT * grams(line) / flour) : null))
+                        flour > 0 ? Double.valueOf(Share.of(grams(line), flour).pct()) : null))
                 .toList();
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
@@ -24,7 +25,6 @@ import verdamen.core.prep.LiquidUse;
  */
 final class PreparedLines {
 
-    private static final double PERCENT = 100;
     private static final double ROUNDING = 1e-6;
     private static final String PRESSED_LIQUID = "pressed-liquid";
     private static final String SALT = "salt-fine";
@@ -86,7 +86,9 @@ final class PreparedLines {
         Ingredient ingredient = chain.result().ingredient();
         Form form = chain.form() == null ? null : pantry.form(chain.form()).orElseThrow();
         boolean waterChanges = ingredient.fatState() == null && ingredient.behaviour() == null;
-        Double waterPct = waterChanges ? Double.valueOf(PERCENT * chain.result().waterShare()) : null;
+        Double waterPct = waterChanges
+                ? Double.valueOf(Share.ofFraction(chain.result().waterShare()).pct())
+                : null;
         lines.add(new Line(
                 index,
                 ingredient,

@@ -9,6 +9,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
+import verdamen.core.model.Share;
 import verdamen.core.model.Table;
 import verdamen.core.model.Unit;
 
@@ -105,7 +106,8 @@ public record Diagnosis(Symptom symptom, List<Cause> causes) {
     }
 
     private static Cause cause(CauseRule rule, Evidence evidence, Fixes fixes) {
-        double likelihood = 100 * rule.weight() * rule.driver().strength(evidence);
+        double likelihood = Share.ofFraction(rule.weight() * rule.driver().strength(evidence))
+                .pct();
         boolean likely = likelihood >= Coefficient.CAUSE_LIKELY_PCT.value();
         return new Cause(rule.cause(), likelihood, likely, fixes.of(rule.correction()));
     }

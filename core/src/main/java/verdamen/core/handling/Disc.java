@@ -10,6 +10,7 @@ import verdamen.core.formula.Pieces;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
+import verdamen.core.model.Share;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -112,7 +113,7 @@ public record Disc(
                         row.ingredient().name(),
                         mm,
                         row.line().form().pieceIsSoft(),
-                        100 * share,
+                        Share.ofFraction(share).pct(),
                         share * piece / (PIECE_DENSITY * cm * cm * cm)));
             }
         }

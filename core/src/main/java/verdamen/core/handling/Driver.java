@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Filling;
 import verdamen.core.formula.Heat;
 import verdamen.core.formula.Sticking;
+import verdamen.core.model.Share;
 import verdamen.core.prep.LiquidUse;
 
 /**
@@ -79,8 +80,6 @@ enum Driver {
             : clamp(evidence.rawPct() / CAUSE_RAW_PCT.value())),
     NO_SUGAR(evidence -> evidence.sweetPct() > 0 ? CAUSE_UNLIKELY.value() : CAUSE_NO_SUGAR.value());
 
-    private static final double PERCENT = 100;
-
     private final ToDoubleFunction<Evidence> strength;
 
     Driver(ToDoubleFunction<Evidence> strength) {
@@ -119,7 +118,7 @@ enum Driver {
     }
 
     private static double share(@Nullable Double percent) {
-        return percent == null ? 0 : percent / PERCENT;
+        return percent == null ? 0 : Share.ofPct(percent).fraction();
     }
 
     private static double clamp(double value) {

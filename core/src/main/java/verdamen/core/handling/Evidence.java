@@ -12,14 +12,13 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Role;
 import verdamen.core.pantry.Style;
 
 /** The figures of a formula that a diagnosis rests on, worked out once. */
 final class Evidence {
-
-    private static final double PERCENT = 100;
 
     private final Formula formula;
     private final Dough dough;
@@ -100,7 +99,7 @@ final class Evidence {
                 .filter(counts)
                 .mapToDouble(DoughRow::grams)
                 .sum();
-        return dough.flourGrams() > 0 ? PERCENT * grams / dough.flourGrams() : 0;
+        return dough.flourGrams() > 0 ? Share.of(grams, dough.flourGrams()).pct() : 0;
     }
 
     /** The line of the dough whose pieces need the thickest sheet. */

@@ -2,6 +2,7 @@ package verdamen.core.handling;
 
 import verdamen.core.balance.DoughTotals;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 
 /**
  * Gluten strength, G = 100 · (Σ m · protein · quality / Σ non-fat solids) / 0.14 · (1 − 0.6 v) · (1 − min(0.5, 0.9x)); a
@@ -14,8 +15,6 @@ import verdamen.core.model.Coefficient;
  */
 record Gluten(double proteinGrams, double solidsGrams, double pieceShare, double fatPerFlour) {
 
-    private static final double PERCENT = 100;
-
     static Gluten of(DoughTotals dough) {
         return new Gluten(dough.networkProteinGrams(), dough.solidsGrams(), dough.pieceShare(), dough.fatPerFlour());
     }
@@ -26,8 +25,7 @@ record Gluten(double proteinGrams, double solidsGrams, double pieceShare, double
         }
         double fatLoss = Math.min(
                 Coefficient.GLUTEN_LOSS_TO_FAT_MAX.value(), Coefficient.GLUTEN_LOSS_TO_FAT.value() * fatPerFlour);
-        return PERCENT
-                * (proteinGrams / solidsGrams)
+        return Share.of(proteinGrams, solidsGrams).pct()
                 / Coefficient.GLUTEN_REFERENCE.value()
                 * (1 - Coefficient.GLUTEN_LOSS_TO_PIECES.value() * pieceShare)
                 * (1 - fatLoss);

@@ -3,6 +3,7 @@ package verdamen.core.handling;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
+import verdamen.core.model.Share;
 
 /**
  * What is in the bowl, in the figures that a correction changes.
@@ -14,8 +15,6 @@ import verdamen.core.balance.DoughRow;
  */
 public record InTheBowl(@Nullable Double waterPct, double saltPct, double fatPct, double doughGrams) {
 
-    private static final double PERCENT = 100;
-
     /** The figures of a dough. */
     public static InTheBowl of(Dough dough) {
         double flour = dough.flourGrams();
@@ -24,9 +23,9 @@ public record InTheBowl(@Nullable Double waterPct, double saltPct, double fatPct
                 .mapToDouble(DoughRow::grams)
                 .sum();
         return new InTheBowl(
-                flour > 0 ? Double.valueOf(PERCENT * water / flour) : null,
+                flour > 0 ? Double.valueOf(Share.of(water, flour).pct()) : null,
                 dough.saltPct(),
-                PERCENT * dough.fatPerFlour(),
+                Share.ofFraction(dough.fatPerFlour()).pct(),
                 dough.grams());
     }
 }

@@ -14,6 +14,7 @@ import verdamen.core.formula.LineSource;
 import verdamen.core.formula.Part;
 import verdamen.core.handling.Help.Helps;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.model.Unit;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
@@ -34,7 +35,6 @@ final class Levers {
     private static final double SHEET_STEP = Coefficient.LEVER_SHEET_MM.value();
     private static final double FAT_SHARE = Coefficient.LEVER_FAT_SHARE.value();
     private static final double LEAST_SHEET = Coefficient.THINNEST_ROLLED_MM.value();
-    private static final double PERCENT = 100;
     private static final double NOTHING = 1e-6;
     private static final String STRONG_FLOUR = "wheat-strong-white";
     private static final String GLUTEN = "wheat-gluten-vital";
@@ -221,7 +221,8 @@ final class Levers {
                 .filter(Levers::isFlour)
                 .mapToDouble(Line::grams)
                 .sum();
-        double wholeGrain = weak.ingredient().wholeGrain() ? -PERCENT * grams / asked : 0;
+        double wholeGrain =
+                weak.ingredient().wholeGrain() ? -Share.of(grams, asked).pct() : 0;
         all.add(new Pulled(
                 Lever.STRONGER_FLOUR, weak, weak.ingredient().code(), grams, Unit.GRAMS, after, wholeGrain, 0));
     }

@@ -1,31 +1,36 @@
 package verdamen.core.handling;
 
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Style;
 
 /** The formulas of the handling risks, in percent, and of spring-back, rollability and puff. */
 final class Risks {
 
-    private static final double PERCENT = 100;
-
     private Risks() {}
 
     /** σ(z) = 1/(1 + e^(−z)). */
-    private static double logistic(double z) {
-        return 1 / (1 + Math.exp(-z));
+    private static Share logistic(double z) {
+        return Share.ofFraction(1 / (1 + Math.exp(-z)));
+    }
+
+    /** What a risk in percent leaves, as a fraction. */
+    private static double left(double riskPct) {
+        return Share.ofPct(riskPct).rest().fraction();
     }
 
     /** Sticking, %: 100 σ((S − hi)/0.035). */
     static double stick(double softness, Style style) {
-        return PERCENT * logistic((softness - style.softnessHigh()) / Coefficient.STICK_SPREAD.value());
+        return logistic((softness - style.softnessHigh()) / Coefficient.STICK_SPREAD.value())
+                .pct();
     }
 
     /** Cracking, %: 100 σ((lo − S)/0.05 + (40 − G)/25 − 1). */
     static double crack(double softness, double gluten, Style style) {
-        return PERCENT
-                * logistic((style.softnessLow() - softness) / Coefficient.CRACK_SPREAD.value()
+        return logistic((style.softnessLow() - softness) / Coefficient.CRACK_SPREAD.value()
                         + (Coefficient.CRACK_GLUTEN.value() - gluten) / Coefficient.CRACK_GLUTEN_SPREAD.value()
-                        - Coefficient.CRACK_OFFSET.value());
+                        - Coefficient.CRACK_OFFSET.value())
+                .pct();
     }
 
     /** Thinnest sheet, mm: max(0.6 + 90/(G + 22), 0.9 · hard piece, 0.5 · soft piece). */
@@ -39,9 +44,8 @@ final class Risks {
 
     /** Tearing, %: 100 σ((h_min/h − 1.25)/0.12). */
     static double tear(double thinnestSheetMm, double sheetMm) {
-        return PERCENT
-                * logistic(
-                        (thinnestSheetMm / sheetMm - Coefficient.TEAR_RATIO.value()) / Coefficient.TEAR_SPREAD.value());
+        return logistic((thinnestSheetMm / sheetMm - Coefficient.TEAR_RATIO.value()) / Coefficient.TEAR_SPREAD.value())
+                .pct();
     }
 
     /**
@@ -64,14 +68,17 @@ final class Risks {
     /** Rollability, %: what all risks and spring-back over the limit leave of 100. */
     static double rollability(double stick, double crack, double tear, double springBackPct, Style style) {
         double over = Math.max(0, springBackPct - style.springLimitPct()) / Coefficient.SPRING_TOLERANCE.value();
-        return PERCENT * (1 - stick / PERCENT) * (1 - crack / PERCENT) * (1 - tear / PERCENT) * (1 - Math.min(1, over));
+        return Share.ofFraction(left(stick) * left(crack) * left(tear) * (1 - Math.min(1, over)))
+                .pct();
     }
 
     /** Puff, %: 100 σ((G − 35)/12) · exp(−((h − h_style)/1.2)²) · max(0, 1 − 1.5 v) · (1 − tear). */
     static double puff(double gluten, double sheetMm, double pieceShare, double tear, Style style) {
-        double holds = logistic((gluten - Coefficient.PUFF_GLUTEN.value()) / Coefficient.PUFF_GLUTEN_SPREAD.value());
+        double holds = logistic((gluten - Coefficient.PUFF_GLUTEN.value()) / Coefficient.PUFF_GLUTEN_SPREAD.value())
+                .fraction();
         double off = (sheetMm - style.sheetMm()) / Coefficient.PUFF_SHEET_SPREAD.value();
         double pieces = Math.max(0, 1 - Coefficient.PUFF_LOSS_TO_PIECES.value() * pieceShare);
-        return PERCENT * holds * Math.exp(-off * off) * pieces * (1 - tear / PERCENT);
+        return Share.ofFraction(holds * Math.exp(-off * off) * pieces * left(tear))
+                .pct();
     }
 }

@@ -18,6 +18,7 @@ import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
 
@@ -25,7 +26,6 @@ import verdamen.core.pantry.Role;
 public final class UnknownAmount {
 
     private static final double TRIAL_GRAMS = 100;
-    private static final double PERCENT = 100;
 
     private UnknownAmount() {}
 
@@ -74,8 +74,10 @@ public final class UnknownAmount {
                 .ifPresent(other -> {
                     throw refused(other.index(), "grams", FaultCode.MISSING, null, null);
                 });
-        double loss = bowlLossPct == null ? Coefficient.BOWL_LOSS.value() : bowlLossPct / PERCENT;
-        if (!(loss >= 0 && loss <= Limit.BOWL_LOSS_PCT.most() / PERCENT)) {
+        double loss = bowlLossPct == null
+                ? Coefficient.BOWL_LOSS.value()
+                : Share.ofPct(bowlLossPct).fraction();
+        if (!(loss >= 0 && loss <= Share.ofPct(Limit.BOWL_LOSS_PCT.most()).fraction())) {
             throw refused(
                     null, "bowlLossPct", FaultCode.TOO_LARGE, String.valueOf(bowlLossPct), Limit.BOWL_LOSS_PCT.most());
         }

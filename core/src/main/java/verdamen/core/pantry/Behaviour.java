@@ -1,6 +1,7 @@
 package verdamen.core.pantry;
 
 import verdamen.core.model.Confidence;
+import verdamen.core.model.Share;
 
 /**
  * How a flour, dry addition or dry dairy takes up water and what network its protein makes.
@@ -26,5 +27,10 @@ public record Behaviour(
             throw new IllegalArgumentException(
                     "absorption and uptake time are above 0 and gluten quality within 0 to 1");
         }
+    }
+
+    /** Water taken up, as a share of the mass: above the whole for what takes up more than it weighs. */
+    public Share absorption() {
+        return Share.ofPct(absorptionPct);
     }
 }

@@ -1,5 +1,7 @@
 package verdamen.core.pantry;
 
+import verdamen.core.model.Share;
+
 /**
  * What 100 g of an ingredient hold, in grams.
  *
@@ -20,5 +22,25 @@ public record Composition(
                 throw new IllegalArgumentException("a composition lies within 0 to 100 %, not " + pct);
             }
         }
+    }
+
+    /** Water as a share of the ingredient. */
+    public Share waterShare() {
+        return Share.ofPct(waterPct);
+    }
+
+    /** Protein as a share of the ingredient. */
+    public Share proteinShare() {
+        return Share.ofPct(proteinPct);
+    }
+
+    /** Fat as a share of the ingredient. */
+    public Share fatShare() {
+        return Share.ofPct(fatPct);
+    }
+
+    /** Sugars as a share of the ingredient. */
+    public Share sugarsShare() {
+        return Share.ofPct(sugarsPct);
     }
 }

@@ -1,6 +1,7 @@
 package verdamen.core.pantry;
 
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 
 /** Moisture of a flour, found by drying a sample or estimated from the air it is stored in. */
 final class FlourMoisture {
@@ -13,8 +14,6 @@ final class FlourMoisture {
 
     /** Modified Henderson isotherm of hard wheat, exponent N. */
     private static final double HENDERSON_N = Coefficient.ISOTHERM_N.value();
-
-    private static final double PERCENT = 100;
 
     private FlourMoisture() {}
 
@@ -31,7 +30,7 @@ final class FlourMoisture {
             throw new IllegalArgumentException(
                     "a sample of " + beforeGrams + " g cannot weigh " + afterGrams + " g when dried");
         }
-        return PERCENT * (beforeGrams - afterGrams) / beforeGrams;
+        return Share.of(beforeGrams - afterGrams, beforeGrams).pct();
     }
 
     /**
@@ -45,13 +44,13 @@ final class FlourMoisture {
      */
     public static double fromStorageAirPct(double celsius, double relativeHumidityPct) {
         if (!(celsius >= Coefficient.ISOTHERM_COLDEST_C.value() && celsius <= Coefficient.ISOTHERM_HOTTEST_C.value())
-                || !(relativeHumidityPct > 0 && relativeHumidityPct < PERCENT)) {
+                || !(relativeHumidityPct > 0 && relativeHumidityPct < 100)) {
             throw new IllegalArgumentException("no moisture for " + celsius + " °C and " + relativeHumidityPct + " %");
         }
-        double dry = Math.pow(
-                        -Math.log(1 - relativeHumidityPct / PERCENT) / (HENDERSON_K * (celsius + HENDERSON_C)),
-                        1 / HENDERSON_N)
-                / PERCENT;
-        return PERCENT * dry / (1 + dry);
+        double dryPct = Math.pow(
+                -Math.log(Share.ofPct(relativeHumidityPct).rest().fraction()) / (HENDERSON_K * (celsius + HENDERSON_C)),
+                1 / HENDERSON_N);
+        double dry = Share.ofPct(dryPct).fraction();
+        return Share.of(dry, 1 + dry).pct();
     }
 }

@@ -38,12 +38,13 @@ public record Nutrition(
     private static final double SALT_PER_SODIUM = Coefficient.SALT_OF_SODIUM.value();
 
     private static final double MG_PER_GRAM = 1000;
-    private static final double PERCENT = 100;
+    /** Compositions are of so many grams. */
+    private static final double REFERENCE_GRAMS = 100;
 
     /** What some grams of an ingredient hold, by its composition. */
     public static Nutrition of(double grams, Ingredient ingredient) {
         Composition holds = ingredient.composition();
-        double share = grams / PERCENT;
+        double share = grams / REFERENCE_GRAMS;
         double protein = share * holds.proteinPct();
         double fat = share * holds.fatPct();
         double fibre = share * holds.fibrePct();

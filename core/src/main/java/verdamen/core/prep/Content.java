@@ -23,7 +23,7 @@ public record Content(Ingredient ingredient, double waterGrams, double solidsGra
 
     /** So many grams of an ingredient as the pantry has it. */
     static Content of(Ingredient ingredient, double grams) {
-        double water = grams * ingredient.composition().waterPct() / 100;
+        double water = grams * ingredient.composition().waterShare().fraction();
         return new Content(ingredient, water, grams - water, List.of());
     }
 

@@ -94,7 +94,8 @@ final class HeatStep extends PrepStep {
 
     /** Clarifying butter: 0.98 of its fat is kept; its water boils off, its milk solids stay behind. */
     private StepResult clarify() {
-        double fat = filled().baseGrams() * start().ingredient().composition().fatPct() / PERCENT;
+        double fat = filled().baseGrams()
+                * start().ingredient().composition().fatShare().fraction();
         Ingredient clear = become();
         double most = fat;
         double grams = spec().afterGrams() == null
@@ -107,7 +108,8 @@ final class HeatStep extends PrepStep {
             refuse("afterGrams", FaultCode.CREATES_MATTER, grams, most);
         }
         double water = Math.min(
-                filled().waterGrams(), Math.max(0, grams) * clear.composition().waterPct() / PERCENT);
+                filled().waterGrams(),
+                Math.max(0, grams) * clear.composition().waterShare().fraction());
         double solids = Math.max(0, grams) - water;
         Content after = filled().with(water, solids).as(clear);
         Content lost = new Content(start().ingredient(), 0, filled().solidsGrams() - solids, List.of());

@@ -9,6 +9,7 @@ import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Rule;
+import verdamen.core.model.Share;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
@@ -23,7 +24,6 @@ import verdamen.core.prep.ChainReader.State;
  */
 abstract class PrepStep {
 
-    static final double PERCENT = 100;
     static final double ROUNDING = 1e-9;
     private static final String SALT = "salt-fine";
 
@@ -122,7 +122,10 @@ abstract class PrepStep {
         typical = true;
         Ingredient salt =
                 pantry.ingredient(SALT).orElseThrow(() -> new IllegalStateException("the pantry needs " + SALT));
-        return List.of(new Addition(salt, begun.grams() * Coefficient.TYPICAL_SALT_PCT.value() / PERCENT));
+        return List.of(new Addition(
+                salt,
+                begun.grams()
+                        * Share.ofPct(Coefficient.TYPICAL_SALT_PCT.value()).fraction()));
     }
 
     /** Share of what there is that the step begins with, by the weight before it. */

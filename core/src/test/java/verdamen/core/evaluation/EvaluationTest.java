@@ -68,12 +68,12 @@ public class EvaluationTest {
         Makeup makeup =
                 Makeup.of(FormulaReader.read(new FormulaSpec("roti", null, null, null, null, null, null, lines), BOOK));
         assertEquals(
-                makeup.flours().stream().map(Makeup.Share::ingredient).toList(),
+                makeup.flours().stream().map(Makeup.Constituent::ingredient).toList(),
                 List.of("wheat-atta", "rye-whole", "sourdough-starter"));
         assertEquals(makeup.flours().get(0).bakersPct(), 62.5, 1e-9);
         assertEquals(makeup.flours().get(2).bakersPct(), 12.5, 1e-9);
         assertEquals(
-                makeup.inclusions().stream().map(Makeup.Share::ingredient).toList(),
+                makeup.inclusions().stream().map(Makeup.Constituent::ingredient).toList(),
                 List.of("pumpkin-cooked", "kale-raw"));
         assertEquals(makeup.inclusions().get(0).bakersPct(), 30, 1e-9);
     }

@@ -14,7 +14,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 
-/** A dough changed in its sums is the dough made anew with the change. */
+/** A dough changed in its sums is the dough rebuilt with the change. */
 public class LeftOutTest {
 
     private static final double ROUNDING = 1e-6;
@@ -33,9 +33,9 @@ public class LeftOutTest {
             List<Line> others = formula.lines().stream()
                     .filter(other -> other.index() != index)
                     .toList();
-            Dough anew = Dough.of(formula.withLines(others));
-            assertSame(Handling.at(dough.without(index), minute), Handling.at(anew, minute));
-            assertEquals(dough.without(index).waterNeeded(), anew.waterNeeded(), ROUNDING);
+            Dough rebuilt = Dough.of(formula.withLines(others));
+            assertSame(Handling.at(dough.without(index), minute), Handling.at(rebuilt, minute));
+            assertEquals(dough.without(index).waterNeeded(), rebuilt.waterNeeded(), ROUNDING);
         });
     }
 
@@ -49,17 +49,17 @@ public class LeftOutTest {
                 Line other = line.withGrams(line.grams() * 0.8).withPieces(line.pieceMm() / 2);
                 List<Line> lines = new ArrayList<>(formula.lines());
                 lines.replaceAll(each -> each == line ? other : each);
-                Dough anew = Dough.of(formula.withLines(lines));
-                assertSame(Handling.at(dough.totals().with(line, other), minute), Handling.at(anew, minute));
-                assertEquals(dough.totals().with(line, other).waterNeeded(), anew.waterNeeded(), ROUNDING);
+                Dough rebuilt = Dough.of(formula.withLines(lines));
+                assertSame(Handling.at(dough.totals().with(line, other), minute), Handling.at(rebuilt, minute));
+                assertEquals(dough.totals().with(line, other).waterNeeded(), rebuilt.waterNeeded(), ROUNDING);
             }
         }
     }
 
-    private static void assertSame(Handling sums, Handling anew) {
+    private static void assertSame(Handling sums, Handling rebuilt) {
         for (HandlingFigure figure : HandlingFigure.values()) {
             Double one = sums.value(figure);
-            Double other = anew.value(figure);
+            Double other = rebuilt.value(figure);
             assertEquals(one == null, other == null, figure.toString());
             if (one != null) {
                 assertEquals(one, other, ROUNDING, figure.toString());

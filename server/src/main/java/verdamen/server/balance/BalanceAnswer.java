@@ -24,6 +24,7 @@ import verdamen.core.handling.Reason;
 import verdamen.core.handling.SoftnessCurve;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Range;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Material;
 import verdamen.core.prep.Chain;
@@ -177,7 +178,7 @@ public record BalanceAnswer(
                         line.ingredient().material(),
                         share * chain.result().grams(),
                         line.form() == null ? null : line.form().name(),
-                        100 * line.waterShare());
+                        Share.ofFraction(line.waterShare()).pct());
             }
         }
         return Arrays.asList(prepared);

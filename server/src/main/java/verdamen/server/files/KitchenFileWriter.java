@@ -35,12 +35,12 @@ import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.History;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenService;
+import verdamen.server.pantry.KitchenPantry;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.LotService.KnownLot;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasuresDocument;
 import verdamen.server.pantry.PantryService;
-import verdamen.server.pantry.Shelf;
 
 /** Writes formula files and kitchen files, one formula after another, however many there are. */
 @Service
@@ -123,24 +123,24 @@ class KitchenFileWriter {
 
     /** Own ingredients as their sheets have them; own figures over them are told apart. */
     private void ownIngredients(JsonGenerator file, Predicate<String> wanted) {
-        Shelf shelf = pantry.shelf();
+        KitchenPantry kitchenPantry = pantry.kitchenPantry();
         section(
                 file,
                 "ingredients",
-                shelf.ownCodes().stream()
+                kitchenPantry.ownCodes().stream()
                         .filter(wanted)
                         .sorted()
                         .map(code -> new OwnIngredient(
-                                code, IngredientSpec.of(shelf.book().get(code))))
+                                code, IngredientSpec.of(kitchenPantry.book().get(code))))
                         .toList());
     }
 
     private void figuresAndPrices(JsonGenerator file) {
-        Shelf shelf = pantry.shelf();
+        KitchenPantry kitchenPantry = pantry.kitchenPantry();
         section(
                 file,
                 "ownFigures",
-                shelf.ownValues().entrySet().stream()
+                kitchenPantry.ownValues().entrySet().stream()
                         .flatMap(each -> each.getValue().stream()
                                 .map(own ->
                                         new OwnFigure(each.getKey(), own.field().code(), own.value(), own.source())))
@@ -148,13 +148,13 @@ class KitchenFileWriter {
         section(
                 file,
                 "prices",
-                shelf.prices().entrySet().stream()
+                kitchenPantry.prices().entrySet().stream()
                         .map(each -> new FilePrice(
                                 each.getKey(),
                                 each.getValue().amount(),
                                 each.getValue().per().code()))
                         .toList());
-        section(file, "names", shelf.names());
+        section(file, "names", kitchenPantry.names());
     }
 
     private void measures(JsonGenerator file) {

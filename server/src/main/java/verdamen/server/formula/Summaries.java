@@ -31,7 +31,7 @@ import verdamen.server.problem.Problem.ProblemFault;
 
 /**
  * Summaries of formulas for the list, computed when a version is saved. Each says on which pantry and which program it is
- * based; one that is based on an older one is computed anew when it is looked at.
+ * based; one that is based on an older one is computed again when it is looked at.
  */
 @Component
 class Summaries implements SmartInitializingSingleton {
@@ -102,7 +102,7 @@ class Summaries implements SmartInitializingSingleton {
         return summaries;
     }
 
-    /** Computes the summaries of some formulas anew and keeps them. */
+    /** Computes the summaries of some formulas again and keeps them. */
     Map<Long, Summary> refresh(List<Long> ids) {
         if (ids.isEmpty()) {
             return Map.of();
@@ -117,7 +117,7 @@ class Summaries implements SmartInitializingSingleton {
     }
 
     private String basis() {
-        return pantry.shelf().revision() + " " + program;
+        return pantry.kitchenPantry().revision() + " " + program;
     }
 
     private SummaryRow row(NewestRow newest, String basis, Pantry book) {
@@ -127,8 +127,8 @@ class Summaries implements SmartInitializingSingleton {
         Makeup makeup = figures == null ? new Makeup(List.of(), List.of()) : figures.makeup();
         String search = Stream.of(
                         Stream.of(newest.name(), style),
-                        makeup.flours().stream().map(Makeup.Share::name),
-                        makeup.inclusions().stream().map(Makeup.Share::name))
+                        makeup.flours().stream().map(Makeup.Constituent::name),
+                        makeup.inclusions().stream().map(Makeup.Constituent::name))
                 .flatMap(names -> names)
                 .collect(Collectors.joining(" "))
                 .toLowerCase(Locale.ROOT);
@@ -146,7 +146,7 @@ class Summaries implements SmartInitializingSingleton {
                 hydration == null ? -1 : hydration);
     }
 
-    private static String first(List<Makeup.Share> shares, String none) {
+    private static String first(List<Makeup.Constituent> shares, String none) {
         return shares.isEmpty() ? none : shares.get(0).name();
     }
 

@@ -27,9 +27,9 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.server.pantry.KitchenPantry;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.PantryService;
-import verdamen.server.pantry.Shelf;
 import verdamen.server.pantry.TaughtName;
 
 /** Reads recipes with this kitchen's pantry, names and measures. */
@@ -38,8 +38,8 @@ public class IntakeService {
 
     private static final Map<String, List<String>> SYNONYMS = Synonyms.ofBook();
 
-    /** An index and the shelf it was built from; built anew when that changes. */
-    private record Built(Shelf shelf, IngredientIndex index) {}
+    /** An index and the kitchen's pantry it was built from; built again when that changes. */
+    private record Built(KitchenPantry kitchenPantry, IngredientIndex index) {}
 
     private final PantryService pantry;
     private final MeasureService measures;
@@ -123,11 +123,11 @@ public class IntakeService {
 
     private IngredientIndex index() {
         Built now = built;
-        Shelf shelf = pantry.shelf();
-        if (now == null || now.shelf() != shelf) {
+        KitchenPantry kitchenPantry = pantry.kitchenPantry();
+        if (now == null || now.kitchenPantry() != kitchenPantry) {
             Map<String, String> byName =
-                    shelf.names().stream().collect(Collectors.toMap(TaughtName::name, TaughtName::ingredient));
-            now = new Built(shelf, IngredientIndex.of(shelf.pantry(), SYNONYMS, byName));
+                    kitchenPantry.names().stream().collect(Collectors.toMap(TaughtName::name, TaughtName::ingredient));
+            now = new Built(kitchenPantry, IngredientIndex.of(kitchenPantry.pantry(), SYNONYMS, byName));
             built = now;
         }
         return now.index();

@@ -39,7 +39,7 @@ class LotController {
         return lots.save(null, request);
     }
 
-    /** Saves a lot anew. Formulas that carry its figures keep them. */
+    /** Saves a lot again. Formulas that carry its figures keep them. */
     @PutMapping("/{id}")
     List<Lot> save(@PathVariable long id, @RequestBody LotSpec request) {
         return lots.save(id, request);

@@ -16,6 +16,7 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Range;
 import verdamen.core.model.RefusedException;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.Measure;
@@ -37,7 +38,6 @@ public class MeasureService {
 
     private static final String CUP = "cup";
     private static final String VOLUME = "volume";
-    private static final double PERCENT = 100;
 
     private final MeasureMapper mapper;
     private final PantryService pantry;
@@ -97,7 +97,7 @@ public class MeasureService {
                         own.getOrDefault(measure.code(), measure.millilitres()),
                         bookCodes.contains(measure.code()) ? measure.millilitres() : null,
                         measure.grams(),
-                        PERCENT * measure.relativeSd(),
+                        Share.ofFraction(measure.relativeSd()).pct(),
                         !bookCodes.contains(measure.code()),
                         measure.notes()))
                 .toList();

@@ -27,7 +27,7 @@ class PantryController {
     /** Everything a formula can be made from. */
     @GetMapping
     PantryDocument pantry() {
-        return PantryDocument.of(pantry.shelf());
+        return PantryDocument.of(pantry.kitchenPantry());
     }
 
     /** Saves a new ingredient of the kitchen's own. */
@@ -38,7 +38,7 @@ class PantryController {
         return pantry();
     }
 
-    /** Saves an ingredient of the kitchen's own anew. */
+    /** Saves an ingredient of the kitchen's own again. */
     @PutMapping("/ingredients/{code}")
     PantryDocument save(@PathVariable String code, @RequestBody IngredientSpec spec) {
         pantry.saveOwn(code, spec);

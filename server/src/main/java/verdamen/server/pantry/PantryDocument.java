@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Equivalent;
 import verdamen.core.formula.MeasuredFigure;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.Composition;
 import verdamen.core.pantry.FatState;
@@ -51,7 +52,7 @@ record PantryDocument(
 
         static Usual of(Pantry pantry) {
             return new Usual(
-                    100 * Coefficient.BOOK_FLOUR_MOISTURE.value(),
+                    Share.ofFraction(Coefficient.BOOK_FLOUR_MOISTURE.value()).pct(),
                     Coefficient.USUAL_FLOUR.value(),
                     pantry.styles().iterator().next().code());
         }
@@ -95,7 +96,7 @@ record PantryDocument(
             boolean preparable,
             boolean hasEquivalents) {
 
-        static Item of(Ingredient ingredient, Shelf shelf) {
+        static Item of(Ingredient ingredient, KitchenPantry kitchenPantry) {
             return new Item(
                     ingredient.code(),
                     ingredient.name(),
@@ -115,9 +116,9 @@ record PantryDocument(
                     ingredient.wholeGrain(),
                     ingredient.legume(),
                     ingredient.glutenBearing(),
-                    shelf.ownCodes().contains(ingredient.code()),
-                    figures(ingredient, shelf),
-                    shelf.prices().get(ingredient.code()),
+                    kitchenPantry.ownCodes().contains(ingredient.code()),
+                    figures(ingredient, kitchenPantry),
+                    kitchenPantry.prices().get(ingredient.code()),
                     MeasuredFigure.of(ingredient),
                     ChainReader.canBePrepared(ingredient),
                     Equivalent.isThereFor(ingredient));
@@ -135,22 +136,22 @@ record PantryDocument(
     record OwnFigure(
             OwnValue.Field field, double value, @Nullable Double book, String source) {}
 
-    private static List<OwnFigure> figures(Ingredient ingredient, Shelf shelf) {
-        return shelf.ownValues().getOrDefault(ingredient.code(), List.of()).stream()
+    private static List<OwnFigure> figures(Ingredient ingredient, KitchenPantry kitchenPantry) {
+        return kitchenPantry.ownValues().getOrDefault(ingredient.code(), List.of()).stream()
                 .map(own -> new OwnFigure(
                         own.field(),
                         own.value(),
-                        own.field().of(shelf.book().getOrDefault(ingredient.code(), ingredient)),
+                        own.field().of(kitchenPantry.book().getOrDefault(ingredient.code(), ingredient)),
                         own.source()))
                 .toList();
     }
 
-    static PantryDocument of(Shelf shelf) {
-        Pantry pantry = shelf.pantry();
+    static PantryDocument of(KitchenPantry kitchenPantry) {
+        Pantry pantry = kitchenPantry.pantry();
         return new PantryDocument(
                 true,
                 pantry.ingredients().stream()
-                        .map(ingredient -> Item.of(ingredient, shelf))
+                        .map(ingredient -> Item.of(ingredient, kitchenPantry))
                         .toList(),
                 List.copyOf(pantry.styles()),
                 List.copyOf(pantry.forms()),

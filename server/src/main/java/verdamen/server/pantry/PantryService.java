@@ -28,13 +28,13 @@ public class PantryService {
     /** How many users of an ingredient are told of each kind. */
     private static final int TOLD = 10;
 
-    private final Shelves shelves;
+    private final KitchenPantries kitchenPantries;
     private final PantryMapper mapper;
     private final JsonText json;
     private final List<IngredientUsers> users;
 
-    PantryService(Shelves shelves, PantryMapper mapper, JsonText json, List<IngredientUsers> users) {
-        this.shelves = shelves;
+    PantryService(KitchenPantries kitchenPantries, PantryMapper mapper, JsonText json, List<IngredientUsers> users) {
+        this.kitchenPantries = kitchenPantries;
         this.mapper = mapper;
         this.json = json;
         this.users = users;
@@ -42,22 +42,22 @@ public class PantryService {
 
     /** The pantry as it counts now. */
     public Pantry pantry() {
-        return shelf().pantry();
+        return kitchenPantry().pantry();
     }
 
     /** Prices by ingredient code. */
     public Map<String, Price> prices() {
-        return shelf().prices();
+        return kitchenPantry().prices();
     }
 
     /** The pantry with what it was made from. */
-    public Shelf shelf() {
-        return shelves.shelf();
+    public KitchenPantry kitchenPantry() {
+        return kitchenPantries.kitchenPantry();
     }
 
     /** Makes a change of what the pantry depends on; it counts for everybody once it is committed. */
     public void change(Runnable change) {
-        shelves.change(change);
+        kitchenPantries.change(change);
     }
 
     /** Saves an own ingredient under its code, or a new one. */
@@ -67,13 +67,14 @@ public class PantryService {
         String under = code == null ? IngredientSpec.codeOf(name) : code;
         Ingredient[] saved = new Ingredient[1];
         change(() -> {
-            Shelf shelf = shelf();
-            faults.require(code != null || !shelf.book().containsKey(under), "name", FaultCode.TAKEN, name);
-            faults.require(code == null || shelf.ownCodes().contains(under), "code", FaultCode.UNKNOWN_CODE, code);
+            KitchenPantry kitchenPantry = kitchenPantry();
+            faults.require(code != null || !kitchenPantry.book().containsKey(under), "name", FaultCode.TAKEN, name);
+            faults.require(
+                    code == null || kitchenPantry.ownCodes().contains(under), "code", FaultCode.UNKNOWN_CODE, code);
             faults.refuse();
             saved[0] = spec.read(under);
             if (code != null) {
-                refuseWhatWouldBreak(saved[0], shelf, faults);
+                refuseWhatWouldBreak(saved[0], kitchenPantry, faults);
             }
             saveSheets(Map.of(under, spec));
         });
@@ -81,15 +82,15 @@ public class PantryService {
     }
 
     /** Refuses a change of an ingredient after which something that uses it could no longer be read, and says what. */
-    private void refuseWhatWouldBreak(Ingredient changed, Shelf shelf, Faults faults) {
+    private void refuseWhatWouldBreak(Ingredient changed, KitchenPantry kitchenPantry, Faults faults) {
         if (changed.role() != Role.FLOUR) {
             mapper.lotsThatUse(changed.code(), TOLD).forEach(lot -> faults.add(null, "lot", FaultCode.BREAKS, lot));
         }
-        List<Ingredient> others = new ArrayList<>(shelf.pantry().ingredients());
+        List<Ingredient> others = new ArrayList<>(kitchenPantry.pantry().ingredients());
         others.replaceAll(each -> each.code().equals(changed.code()) ? changed : each);
-        Pantry then = shelf.pantry().withIngredients(others);
+        Pantry then = kitchenPantry.pantry().withIngredients(others);
         for (IngredientUsers each : users) {
-            each.broken(changed.code(), shelf.pantry(), then, TOLD)
+            each.broken(changed.code(), kitchenPantry.pantry(), then, TOLD)
                     .forEach(name -> faults.add(null, each.field(), FaultCode.BREAKS, name));
         }
         faults.refuse();
@@ -99,7 +100,7 @@ public class PantryService {
     void deleteOwn(String code) {
         change(() -> {
             Faults faults = new Faults();
-            faults.require(shelf().ownCodes().contains(code), "code", FaultCode.UNKNOWN_CODE, code);
+            faults.require(kitchenPantry().ownCodes().contains(code), "code", FaultCode.UNKNOWN_CODE, code);
             for (IngredientUsers each : users) {
                 inUse(faults, each.field(), each.names(code, TOLD));
             }
@@ -120,18 +121,19 @@ public class PantryService {
 
     /** Whether an ingredient is the kitchen's own. */
     public boolean isOwn(String code) {
-        return shelf().ownCodes().contains(code);
+        return kitchenPantry().ownCodes().contains(code);
     }
 
     /** Finds everything impossible about own figures that an ingredient is to have together. */
     public Faults checkValues(String code, List<OwnValue> values) {
-        Shelf shelf = shelf();
+        KitchenPantry kitchenPantry = kitchenPantry();
         Faults faults = new Faults();
-        Ingredient book = shelf.book().get(code);
+        Ingredient book = kitchenPantry.book().get(code);
         faults.require(book != null, "ingredient", FaultCode.UNKNOWN_CODE, code);
         if (book != null) {
-            Map<Field, Double> together = Shelves.byField(shelf.ownValues().getOrDefault(code, List.of()));
-            together.putAll(Shelves.byField(values));
+            Map<Field, Double> together =
+                    KitchenPantries.byField(kitchenPantry.ownValues().getOrDefault(code, List.of()));
+            together.putAll(KitchenPantries.byField(values));
             values.forEach(value -> faults.addAll(value.check(book, together).all()));
         }
         return faults;
@@ -190,7 +192,7 @@ public class PantryService {
     public void setValue(String code, @Nullable String field, @Nullable Double value, @Nullable String source) {
         change(() -> {
             Faults faults = new Faults();
-            faults.require(shelf().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
+            faults.require(kitchenPantry().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
             Field figure = faults.choice("field", field, Field.class);
             faults.refuse();
             if (figure != null && value == null) {
@@ -207,7 +209,7 @@ public class PantryService {
     public void setPrice(String code, @Nullable Double amount, @Nullable String per) {
         change(() -> {
             Faults faults = new Faults();
-            faults.require(shelf().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
+            faults.require(kitchenPantry().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
             faults.number("amount", amount, Limit.PRICE);
             Price.Per unit = amount == null ? null : faults.choice("per", per, Price.Per.class);
             faults.refuse();
@@ -221,7 +223,7 @@ public class PantryService {
 
     /** The names that this kitchen has taught. */
     public List<TaughtName> names() {
-        return shelf().names();
+        return kitchenPantry().names();
     }
 
     /**

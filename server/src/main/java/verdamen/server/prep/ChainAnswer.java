@@ -3,6 +3,7 @@ package verdamen.server.prep;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.ExplanationStep;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
@@ -52,8 +53,6 @@ public record ChainAnswer(
         @Nullable Double neededGrams,
         @Nullable Double buyGrams) {
 
-    private static final double PERCENT = 100;
-
     /**
      * What is in the bowl.
      *
@@ -81,12 +80,12 @@ public record ChainAnswer(
                     content.grams(),
                     content.waterGrams(),
                     content.solidsGrams(),
-                    PERCENT * content.waterShare(),
+                    Share.ofFraction(content.waterShare()).pct(),
                     content.additions().stream().map(AddedAnswer::of).toList());
         }
 
         static Bowl bought(Ingredient ingredient, double grams) {
-            double water = grams * ingredient.composition().waterPct() / PERCENT;
+            double water = grams * ingredient.composition().waterShare().fraction();
             return new Bowl(
                     ingredient.code(),
                     ingredient.name(),
@@ -176,7 +175,7 @@ public record ChainAnswer(
                     step.leftGrams(),
                     Run.of(step.liquid()),
                     step.drivenOffGrams(),
-                    began > 0 ? PERCENT * step.after().grams() / began : 0,
+                    began > 0 ? Share.of(step.after().grams(), began).pct() : 0,
                     form == null ? null : form.name(),
                     form == null ? null : pieceOf(form, step.pieceMm()),
                     step.typical(),
@@ -199,7 +198,7 @@ public record ChainAnswer(
                 form == null ? null : form.name(),
                 form == null ? null : pieceOf(form, chain.pieceMm()),
                 chain.hot(),
-                PERCENT * chain.yield(),
+                Share.ofFraction(chain.yield()).pct(),
                 Run.of(chain.liquid()),
                 chain.use(),
                 chain.usedLiquidGrams(),

@@ -96,7 +96,8 @@ public class MigrationTest extends AbstractTestNGSpringContextTests {
     public void thePantryOfTheKitchenIsThere() {
         assertEquals(
                 pantry.pantry().ingredient("own-mill-sweepings").orElseThrow().role(), Role.FLOUR);
-        assertEquals(pantry.shelf().ownValues().get("khorasan-whole").get(0).source(), "six batches at our mill");
+        assertEquals(
+                pantry.kitchenPantry().ownValues().get("khorasan-whole").get(0).source(), "six batches at our mill");
         assertFalse(pantry.prices().isEmpty());
         assertTrue(pantry.names().stream().anyMatch(taught -> taught.name().equals("sweepings")));
         assertEquals(lots.lots().size(), 10);

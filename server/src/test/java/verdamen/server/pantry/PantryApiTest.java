@@ -27,7 +27,7 @@ public class PantryApiTest extends ServerTest {
         Pantry book = ReferenceTables.load();
         Pantry kept = service.pantry();
         for (Ingredient ingredient : book.ingredients()) {
-            assertEquals(service.shelf().book().get(ingredient.code()), ingredient);
+            assertEquals(service.kitchenPantry().book().get(ingredient.code()), ingredient);
         }
         assertEquals(List.copyOf(kept.styles()), List.copyOf(book.styles()));
         assertEquals(kept.feels(), book.feels());

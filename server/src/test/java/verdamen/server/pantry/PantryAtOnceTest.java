@@ -33,7 +33,7 @@ public class PantryAtOnceTest extends ServerTest {
     @Autowired
     private JdbcTemplate jdbc;
 
-    /** What the test asks itself is asked outside a request, which would keep its shelf to the end. */
+    /** What the test asks itself is asked outside a request, which would keep its kitchen's pantry to the end. */
     @BeforeMethod
     public void outsideARequest() {
         RequestContextHolder.resetRequestAttributes();

@@ -12,7 +12,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
 /**
- * A PostgreSQL cluster of the tests' own: made afresh in a temporary folder, on loopback, without fsync, stopped and
+ * A PostgreSQL cluster of the tests' own: made from nothing in a temporary folder, on loopback, without fsync, stopped and
  * deleted when the tests end.
  */
 public final class TestDatabase {
@@ -51,7 +51,7 @@ public final class TestDatabase {
         }
     }
 
-    /** The address of an empty database of this name, made anew. */
+    /** The address of an empty database of this name, made again. */
     public static String fresh(String name) {
         INSTANCE.sql("drop database if exists " + name + " with (force)");
         INSTANCE.sql("create database " + name);
@@ -63,7 +63,7 @@ public final class TestDatabase {
         return "jdbc:postgresql://127.0.0.1:" + INSTANCE.port + "/" + name;
     }
 
-    /** The address of a database of this name, made anew from a dump. */
+    /** The address of a database of this name, made again from a dump. */
     public static String of(String name, Path dump) {
         String address = fresh(name);
         INSTANCE.psql(name, "-f", dump.toAbsolutePath().toString());
@@ -96,7 +96,7 @@ public final class TestDatabase {
 
     /**
      * Puts the data of a database back to a snapshot while a server runs on it. The pantry's revision goes on, so that the
-     * server reads it anew.
+     * server reads it again.
      */
     public static void restore(String name, Path snapshot) {
         try {

@@ -19,7 +19,7 @@ import verdamen.core.pantry.Price;
  * @param ownCodes codes of the kitchen's own ingredients
  * @param names the names that the kitchen has taught
  */
-public record Shelf(
+public record KitchenPantry(
         long revision,
         Pantry pantry,
         Map<String, Ingredient> book,

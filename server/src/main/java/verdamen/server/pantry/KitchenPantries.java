@@ -29,45 +29,45 @@ import verdamen.server.pantry.PantryMapper.OwnValueRow;
 import verdamen.server.pantry.PantryMapper.PriceRow;
 
 /**
- * Hands out the shelf of the request's kitchen. A request reads the pantry's revision once and takes the shelf in memory
+ * Hands out the kitchen's pantry of the request's kitchen. A request reads the pantry's revision once and takes the kitchen's pantry in memory
  * when that is of the same revision, so two servers on one database agree. A transaction that changes the pantry sees its
  * own changes; nobody else sees them before they are committed, and nothing is left of them when they are not.
  */
 @Component
-class Shelves {
+class KitchenPantries {
 
-    private static final String OF_REQUEST = Shelves.class.getName();
+    private static final String OF_REQUEST = KitchenPantries.class.getName();
 
     private final PantryMapper mapper;
     private final KitchenOfRequest kitchen;
     private final JsonText json;
     private final TransactionTemplate transaction;
     private final Pantry book = ReferenceTables.load();
-    private final Map<Long, Shelf> inMemory = new ConcurrentHashMap<>();
+    private final Map<Long, KitchenPantry> inMemory = new ConcurrentHashMap<>();
 
-    Shelves(PantryMapper mapper, KitchenOfRequest kitchen, JsonText json, TransactionTemplate transaction) {
+    KitchenPantries(PantryMapper mapper, KitchenOfRequest kitchen, JsonText json, TransactionTemplate transaction) {
         this.mapper = mapper;
         this.kitchen = kitchen;
         this.json = json;
         this.transaction = transaction;
     }
 
-    /** The shelf as it counts for whoever asks. */
-    Shelf shelf() {
+    /** The kitchen's pantry as it counts for whoever asks. */
+    KitchenPantry kitchenPantry() {
         if (TransactionSynchronizationManager.hasResource(this)) {
             return ofChange();
         }
         RequestAttributes request = RequestContextHolder.getRequestAttributes();
         String key = OF_REQUEST + " " + kitchen.id();
         if (request != null
-                && request.getAttribute(key, RequestAttributes.SCOPE_REQUEST) instanceof Shelf ofThisRequest) {
+                && request.getAttribute(key, RequestAttributes.SCOPE_REQUEST) instanceof KitchenPantry ofThisRequest) {
             return ofThisRequest;
         }
-        Shelf shelf = committed();
+        KitchenPantry kitchenPantry = committed();
         if (request != null) {
-            request.setAttribute(key, shelf, RequestAttributes.SCOPE_REQUEST);
+            request.setAttribute(key, kitchenPantry, RequestAttributes.SCOPE_REQUEST);
         }
-        return shelf;
+        return kitchenPantry;
     }
 
     /** Makes a change of the pantry, one at a time for a kitchen, in a transaction of its own or as part of a larger one. */
@@ -78,23 +78,23 @@ class Shelves {
                 TransactionSynchronizationManager.bindResource(this, new OfChange());
                 TransactionSynchronizationManager.registerSynchronization(new Forget());
             }
-            ((OfChange) TransactionSynchronizationManager.getResource(this)).shelf = null;
+            ((OfChange) TransactionSynchronizationManager.getResource(this)).kitchenPantry = null;
             change.run();
-            ((OfChange) TransactionSynchronizationManager.getResource(this)).shelf = null;
+            ((OfChange) TransactionSynchronizationManager.getResource(this)).kitchenPantry = null;
         });
     }
 
-    /** What a transaction that changes the pantry sees; read anew after each change. */
+    /** What a transaction that changes the pantry sees; read again after each change. */
     private static final class OfChange {
-        private Shelf shelf;
+        private KitchenPantry kitchenPantry;
     }
 
-    private Shelf ofChange() {
+    private KitchenPantry ofChange() {
         OfChange seen = (OfChange) TransactionSynchronizationManager.getResource(this);
-        if (seen.shelf == null) {
-            seen.shelf = read(mapper.revision());
+        if (seen.kitchenPantry == null) {
+            seen.kitchenPantry = read(mapper.revision());
         }
-        return seen.shelf;
+        return seen.kitchenPantry;
     }
 
     /** After the transaction everybody asks the database again. */
@@ -102,7 +102,7 @@ class Shelves {
 
         @Override
         public void afterCompletion(int status) {
-            TransactionSynchronizationManager.unbindResourceIfPossible(Shelves.this);
+            TransactionSynchronizationManager.unbindResourceIfPossible(KitchenPantries.this);
             RequestAttributes request = RequestContextHolder.getRequestAttributes();
             if (request != null) {
                 request.removeAttribute(OF_REQUEST + " " + kitchen.id(), RequestAttributes.SCOPE_REQUEST);
@@ -111,20 +111,20 @@ class Shelves {
     }
 
     /**
-     * What is committed. The revision is read before the rows, so a shelf is never labelled newer than what it holds: at
+     * What is committed. The revision is read before the rows, so a kitchen's pantry is never labelled newer than what it holds: at
      * worst it is read once more.
      */
-    private Shelf committed() {
+    private KitchenPantry committed() {
         long revision = mapper.revision();
-        Shelf shelf = inMemory.get(kitchen.id());
-        if (shelf == null || shelf.revision() != revision) {
-            shelf = read(revision);
-            inMemory.put(kitchen.id(), shelf);
+        KitchenPantry kitchenPantry = inMemory.get(kitchen.id());
+        if (kitchenPantry == null || kitchenPantry.revision() != revision) {
+            kitchenPantry = read(revision);
+            inMemory.put(kitchen.id(), kitchenPantry);
         }
-        return shelf;
+        return kitchenPantry;
     }
 
-    private Shelf read(long revision) {
+    private KitchenPantry read(long revision) {
         Map<String, List<OwnValue>> values = new HashMap<>();
         for (OwnValueRow row : mapper.values()) {
             Coded.find(Field.class, row.field())
@@ -148,7 +148,7 @@ class Shelves {
             byCode.put(ingredient.code(), ingredient);
             laidOver.add(OwnValue.over(ingredient, byField(values.getOrDefault(ingredient.code(), List.of()))));
         }
-        return new Shelf(
+        return new KitchenPantry(
                 revision, book.withIngredients(laidOver), byCode, values, prices, Set.copyOf(own), mapper.names());
     }
 

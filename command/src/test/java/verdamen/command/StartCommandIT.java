@@ -1,4 +1,4 @@
-package verdamen.e2e;
+package verdamen.command;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
@@ -20,6 +20,7 @@ import java.util.stream.Stream;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
+import verdamen.e2e.RunningServer;
 import verdamen.server.testing.TestDatabase;
 
 /** The start, stop and reset commands, with the program that was just built. */
