@@ -27,7 +27,7 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
   });
   const copy = useMutation({
     mutationFn: (id: number) => taken(api.GET("/api/formulas/{id}", { params: { path: { id } } })),
-    onSuccess: (document) => take(document.formula, `${document.version.name}, again`),
+    onSuccess: (document) => take(document.formula, `Copy of ${document.version.name}`),
   });
 
   const file = useMutation({
@@ -61,32 +61,34 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
         <MassField label="Flour for it" className="w-24" value={flour} onChange={setFlour} />
         <button className="btn btn-sm">Start</button>
       </form>
-      <label className="block pb-2">
-        <span className="soft block pb-0.5 text-xs">a formula you have</span>
-        <input
-          className="quiet-field framed mb-1"
-          aria-label="Find a formula to start from"
-          placeholder="find by name, flour, vegetable"
-          value={wanted}
-          onChange={(event) => setWanted(event.target.value)}
-        />
-        <select
-          className="quiet-field framed"
-          value=""
-          onChange={(event) => {
-            if (event.target.value) {
-              copy.mutate(Number(event.target.value));
-            }
-          }}
-        >
-          <option value="">choose…</option>
-          {formulas.map(({ id, name, latestNumber }) => (
-            <option key={id} value={id}>
-              {name}, version {latestNumber}
-            </option>
-          ))}
-        </select>
-      </label>
+      {(wanted !== "" || formulas.length > 0) && (
+        <label className="block pb-2">
+          <span className="soft block pb-0.5 text-xs">a formula you have</span>
+          <input
+            className="quiet-field framed mb-1"
+            aria-label="Find a formula to start from"
+            placeholder="find by name, flour, vegetable"
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+          />
+          <select
+            className="quiet-field framed"
+            value=""
+            onChange={(event) => {
+              if (event.target.value) {
+                copy.mutate(Number(event.target.value));
+              }
+            }}
+          >
+            <option value="">{formulas.length === 0 ? "no formula matches" : "choose…"}</option>
+            {formulas.map(({ id, name, latestNumber }) => (
+              <option key={id} value={id}>
+                {name}, version {latestNumber}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <div className="flex gap-2">
         <button className="btn btn-sm" onClick={() => setPercentages(true)}>
           Baker’s percentages…
