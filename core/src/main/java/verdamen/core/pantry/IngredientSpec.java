@@ -63,7 +63,7 @@ public record IngredientSpec(
         @Within(Limit.GLUTEN_QUALITY) @Nullable Double glutenQuality,
         @Within(Limit.NOTE) @Nullable String notes) {
 
-    /** The sheet of an ingredient as it is. */
+    /** An ingredient as it would be asked for. */
     public static IngredientSpec of(Ingredient ingredient) {
         Composition holds = ingredient.composition();
         Behaviour behaviour = ingredient.behaviour();

@@ -65,23 +65,23 @@ class PantryCsv {
     String write() {
         List<List<@Nullable Object>> rows = new ArrayList<>();
         for (Ingredient ingredient : pantry.pantry().ingredients()) {
-            IngredientSpec sheet = IngredientSpec.of(ingredient);
+            IngredientSpec spec = IngredientSpec.of(ingredient);
             Price price = pantry.prices().get(ingredient.code());
             List<@Nullable Object> row =
-                    new ArrayList<>(Arrays.asList(ingredient.code(), sheet.name(), sheet.role(), sheet.group()));
+                    new ArrayList<>(Arrays.asList(ingredient.code(), spec.name(), spec.role(), spec.group()));
             Arrays.stream(Field.values()).forEach(field -> row.add(field.of(ingredient)));
             row.addAll(Arrays.asList(
-                    sheet.ashPct(),
-                    sheet.pieceName(),
+                    spec.ashPct(),
+                    spec.pieceName(),
                     String.join(";", ingredient.allergens()),
-                    sheet.wholeGrain(),
-                    sheet.legume(),
-                    sheet.glutenBearing(),
-                    sheet.fatState(),
+                    spec.wholeGrain(),
+                    spec.legume(),
+                    spec.glutenBearing(),
+                    spec.fatState(),
                     price == null ? null : price.amount(),
                     price == null ? null : price.per().code(),
                     null,
-                    sheet.notes()));
+                    spec.notes()));
             rows.add(row);
         }
         return CsvFile.write(headings(), rows);

@@ -13,7 +13,7 @@ import verdamen.core.pantry.Price;
  *
  * @param revision how many changes of the kitchen's pantry it has seen
  * @param pantry the pantry with own figures over the book's
- * @param book each ingredient as the book, or its own sheet, has it
+ * @param book each ingredient as the book, or the kitchen for its own ones, has it
  * @param ownValues own figures by ingredient
  * @param prices prices by ingredient
  * @param ownCodes codes of the kitchen's own ingredients

@@ -8,7 +8,7 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface PantryMapper {
 
-    /** An own ingredient's row: its sheet as JSON. */
+    /** An own ingredient's row: as it was asked for, as JSON. */
     record OwnRow(String code, String sheet) {}
 
     /** A figure's own row. */
@@ -25,7 +25,7 @@ interface PantryMapper {
 
     List<OwnRow> ownIngredients();
 
-    /** Saves own ingredients: JSON rows of code, name and sheet. */
+    /** Saves own ingredients: JSON rows of code, name and specification. */
     void saveOwnIngredients(@Param("rows") String rows);
 
     void deleteOwnIngredient(@Param("code") String code);

@@ -170,11 +170,11 @@ public class PantryService {
     }
 
     /** A row of the table of own ingredients. */
-    private record SheetRow(String code, String name, IngredientSpec sheet) {}
+    private record SpecRow(String code, String name, IngredientSpec sheet) {}
 
     private void saveSheets(Map<String, IngredientSpec> sheets) {
         mapper.saveOwnIngredients(json.of(sheets.entrySet().stream()
-                .map(each -> new SheetRow(
+                .map(each -> new SpecRow(
                         each.getKey(), String.valueOf(each.getValue().name()).strip(), each.getValue()))
                 .toList()));
     }
