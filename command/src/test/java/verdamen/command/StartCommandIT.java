@@ -20,8 +20,8 @@ import java.util.stream.Stream;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
-import verdamen.e2e.RunningServer;
 import verdamen.server.testing.TestDatabase;
+import verdamen.server.testing.TestHttp;
 
 /** The start, stop and reset commands, with the program that was just built. */
 public class StartCommandIT {
@@ -136,7 +136,7 @@ public class StartCommandIT {
         Instant end = Instant.now().plus(LONGEST);
         while (running.text().split(java.util.regex.Pattern.quote(words), -1).length <= times) {
             assertTrue(running.process().isAlive() && Instant.now().isBefore(end), running.text());
-            RunningServer.pause();
+            TestHttp.pause();
         }
     }
 
@@ -252,7 +252,7 @@ public class StartCommandIT {
         while (!running.text().contains("ready at")) {
             assertTrue(running.process().isAlive(), running.text());
             assertTrue(Instant.now().isBefore(end), running.text());
-            RunningServer.pause();
+            TestHttp.pause();
         }
     }
 
@@ -293,10 +293,10 @@ public class StartCommandIT {
     private void assertNothingRuns() {
         Instant end = Instant.now().plusSeconds(20);
         while (processes().findAny().isPresent() && Instant.now().isBefore(end)) {
-            RunningServer.pause();
+            TestHttp.pause();
         }
         assertEquals(processes().toList(), List.of());
-        assertFalse(RunningServer.isUp(url()));
+        assertFalse(TestHttp.isUp(url()));
     }
 
     private Stream<String> processes() {
@@ -328,10 +328,10 @@ public class StartCommandIT {
     }
 
     private String get(String path) {
-        return RunningServer.fetch(url() + path);
+        return TestHttp.fetch(url() + path);
     }
 
     private void post(String path, String json) {
-        RunningServer.post(url(), path, json);
+        TestHttp.post(url() + path, json);
     }
 }

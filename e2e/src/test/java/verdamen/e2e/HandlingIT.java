@@ -144,7 +144,7 @@ public class HandlingIT extends StationTest {
         patience().until(driver -> !css("[data-testid=bowl]").getText().equals(first));
         waitForText("[data-testid=batch]", "water added: 10 g");
         button("Delete the batch");
-        waitForText("[data-testid=batch]", "cannot be brought back");
+        waitForText("[data-testid=batch]", "cannot be undone");
         button("Keep the batch");
         css("[data-testid=now-line]");
         button("Delete the batch");

@@ -15,6 +15,7 @@ import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
+import verdamen.server.testing.TestHttp;
 
 /** From a messy recipe to a saved formula, and what the kitchen knows better than the book. */
 public class IntakeIT extends BrowserTest {
@@ -120,10 +121,10 @@ public class IntakeIT extends BrowserTest {
 
     @Test
     public void aFormulaIsTakenToAnotherKitchen() throws IOException {
-        String list = RunningServer.fetch(server().url() + "/api/files/formulas");
+        String list = TestHttp.fetch(server().url() + "/api/files/formulas");
         Path file = Files.createTempFile("formulas", ".json");
         Files.writeString(file, list);
-        RunningServer other = RunningServer.start("intake_other", false);
+        RunningServer other = RunningServer.start("intake_other", false).awaitAnswer();
         try {
             driver().get(other.url() + "/formulas");
             give("A formula file", file);
@@ -144,6 +145,8 @@ public class IntakeIT extends BrowserTest {
                             By.tagName("dialog"), "broken or cut off"));
             press(Keys.ESCAPE);
         } finally {
+            // A page still loads what it may need when its server is gone.
+            open("/formulas");
             other.stop();
             Files.delete(file);
         }

@@ -16,6 +16,7 @@ import verdamen.server.testing.TestDatabase;
 final class OneBrowser {
 
     private static final String DATABASE = "e2e";
+    private static final String EMPTY = "e2e_empty";
     private static final OneBrowser INSTANCE = new OneBrowser();
 
     private final RunningServer server;
@@ -24,12 +25,15 @@ final class OneBrowser {
     private final Path demo;
 
     private OneBrowser() {
-        RunningServer first = RunningServer.start(DATABASE, false);
-        empty = TestDatabase.snapshot(DATABASE);
-        first.stop();
-        server = RunningServer.startOn(DATABASE, true);
-        demo = TestDatabase.snapshot(DATABASE);
+        // Both start at once; the one without demo data only makes the empty kitchen.
+        RunningServer withoutDemo = RunningServer.start(EMPTY, false);
+        server = RunningServer.start(DATABASE, true);
         driver = browser();
+        withoutDemo.awaitAnswer();
+        empty = TestDatabase.snapshot(EMPTY);
+        withoutDemo.stop();
+        server.awaitAnswer();
+        demo = TestDatabase.snapshot(DATABASE);
         Runtime.getRuntime().addShutdownHook(new Thread(driver::quit));
     }
 

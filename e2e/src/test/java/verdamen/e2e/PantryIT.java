@@ -66,9 +66,9 @@ public class PantryIT extends BrowserTest {
         String before = balance.waterNeeded();
         open("/pantry/ingredients");
         openRow("semolina-medium");
-        own("drinks, at 14 % moisture", "500");
+        own("drinks, at the usual moisture", "500");
         waitForText("tr[data-ingredient=semolina-medium]", "own figures");
-        WebElement figure = field("Own drinks, at 14 % moisture");
+        WebElement figure = field("Own drinks, at the usual moisture");
         assertEquals(figure.getAttribute("value"), "500.0");
         waitForText("main", "pack says");
         balance = openBalance("Semolina and chard round");
@@ -77,7 +77,7 @@ public class PantryIT extends BrowserTest {
         openRow("semolina-medium");
         own("water", "90");
         waitForText("main", "adds up to");
-        own("drinks, at 14 % moisture", "");
+        own("drinks, at the usual moisture", "");
         patience()
                 .until(driver -> !driver.findElement(By.cssSelector("tr[data-ingredient=semolina-medium]"))
                         .getText()
