@@ -87,7 +87,14 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
               {answer.water.weighNext && (
                 <WeighNext next={answer.water.weighNext} water={answer.water} pantry={pantry} />
               )}
-              {answer.tooMuch && <TooMuchWater tooMuch={answer.tooMuch} editor={editor} pantry={pantry} />}
+              {answer.tooMuch && (
+                <TooMuchWater
+                  tooMuch={answer.tooMuch}
+                  inWindow={answer.water.standing === "in-balance"}
+                  editor={editor}
+                  pantry={pantry}
+                />
+              )}
               <Warnings warnings={answer.warnings} />
               <Slips slips={answer.slips} editor={editor} />
               <div className="grid gap-x-7 gap-y-6 pt-5 2xl:grid-cols-2">

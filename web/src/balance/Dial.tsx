@@ -12,7 +12,7 @@ export function Dial({ answer, pantry }: { answer: BalanceAnswer; pantry: Pantry
   const at = (softness: number) => deflection(answer, softness);
   const span = dialSpan(settings);
   const words = pantry.feels.flatMap(({ code, name, softnessFrom, softnessTo }) => {
-    const [from, to] = [at(softnessFrom), at(softnessTo)];
+    const [from, to] = [at(settings.feelScale * softnessFrom), at(settings.feelScale * softnessTo)];
     return to > from ? [{ code, name, from, to }] : [];
   });
 

@@ -6,12 +6,14 @@ type TooMuch = NonNullable<BalanceAnswer["tooMuch"]>;
 
 interface TooMuchWaterProps {
   tooMuch: TooMuch;
+  /** Whether the dough is inside its window as it is: the ways then only lead to the middle. */
+  inWindow: boolean;
   editor: Editor;
   pantry: PantryDocument;
 }
 
 /** What to do when the dough has too much water without any added: each way out, computed alone. */
-export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
+export function TooMuchWater({ tooMuch, inWindow, editor, pantry }: TooMuchWaterProps) {
   const figures = useFigures();
   const change = useFormulaEdit(editor);
   const name = (line: number | null | undefined) => {
@@ -22,8 +24,15 @@ export function TooMuchWater({ tooMuch, editor, pantry }: TooMuchWaterProps) {
     return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? "it";
   };
   return (
-    <section aria-label="Too much water" className="border-warning bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3">
-      <h3 className="text-lg">{figures.mass(tooMuch.excessGrams)} too much. Ways out, each taken alone:</h3>
+    <section
+      aria-label="Ways out"
+      className={`${inWindow ? "border-primary" : "border-warning"} bg-base-200 mt-3 rounded-md border-l-4 px-4 py-3`}
+    >
+      <h3 className="text-lg">
+        {inWindow
+          ? `To come to the middle, ${figures.mass(tooMuch.excessGrams)} less. Ways, each taken alone:`
+          : `${figures.mass(tooMuch.excessGrams)} too much. Ways out, each taken alone:`}
+      </h3>
       <ul className="pt-1">
         {tooMuch.waysOut.map((way) => (
           <li

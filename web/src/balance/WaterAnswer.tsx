@@ -2,6 +2,7 @@ import { Droplets } from "lucide-react";
 import type { BalanceAnswer } from "../api";
 import { ActionButton, type Editor } from "../formula";
 import { type Figures, useFigures } from "../figures";
+import { waterWords } from "../words";
 import { Hint } from "../parts";
 import { UncertaintyNote } from "./UncertaintyNote";
 
@@ -21,9 +22,12 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
       aria-label="Water"
       className="hairline grid grid-cols-[auto_1fr] gap-x-8 gap-y-3 border-y py-3 xl:grid-cols-[auto_1fr_14rem]"
     >
+      <p className="col-span-full text-base font-semibold" data-testid="standing">
+        {STANDINGS[water.standing]}
+      </p>
       <div>
         <p className="soft text-sm">
-          {water.needed < 0 ? "Too much water already" : "Water this dough needs"}
+          {waterWords(water)}
           <Hint term="range" />
         </p>
         <p className="font-display text-[2.9rem] leading-none" data-testid="water-needed">
@@ -77,6 +81,12 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
     </section>
   );
 }
+
+const STANDINGS: Record<BalanceAnswer["water"]["standing"], string> = {
+  "in-balance": "Inside the window as it is.",
+  "needs-water": "Below the window: it needs water.",
+  "too-wet": "Above the window: too wet as it is.",
+};
 
 function additions(given: BalanceAnswer["water"]["additions"], figures: Figures): string {
   const parts = [];

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, taken } from "../api";
 import { useFigures } from "../figures";
+import { FORMULA_CHANGE } from "./useBalance";
 import type { Editor } from "./useEditor";
 import { useProblem } from "../words";
 
@@ -19,6 +20,7 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
   const [typing, setTyping] = useState<string | null>(null);
   const shown = pct === null ? "" : figures.percent(pct).replace(" %", "");
   const set = useMutation({
+    mutationKey: FORMULA_CHANGE,
     mutationFn: async (asked: number) => {
       const of = editor.draft;
       const body = { formula: editor.balanced, line: index, pct: asked };

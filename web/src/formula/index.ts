@@ -23,6 +23,7 @@ export { PreparedName } from "./PreparedName";
 export { boughtFor } from "./bought";
 export { ActionButton, CurrentContext, useCurrent } from "./current";
 export { StationAnswer } from "./StationAnswer";
+export { FORMULA_CHANGE } from "./useBalance";
 export { type AskedEdit, useFormulaEdit } from "./useFormulaEdit";
 export { isInDough } from "./isInDough";
 export { LineNote } from "./LineNote";

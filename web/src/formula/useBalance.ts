@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useIsMutating, useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { type BalanceAnswer, balanceQuestion, type FormulaSpec, type Question } from "../api";
 import { type SaidProblem, useProblem } from "../words";
@@ -7,6 +7,9 @@ import { type SaidProblem, useProblem } from "../words";
 const QUIET_MS = 40;
 /** An edit after a pause this long begins a new burst and is asked for at once. */
 const BURST_GAP_MS = 250;
+
+/** The key of what the server is changing the formula by: until it is done, no answer is the current one. */
+export const FORMULA_CHANGE = ["formula-change"];
 
 /** The answer to what is on the page. */
 export interface AnswerView<T> {
@@ -43,6 +46,7 @@ export function useAnswer<S, T>(
     enabled: enabled(settled),
     placeholderData: (before) => before,
   });
+  const changing = useIsMutating({ mutationKey: FORMULA_CHANGE }) > 0;
   const [lastGood, setLastGood] = useState<T | null>(null);
   const fresh = query.isSuccess ? query.data : null;
   if (fresh && fresh !== lastGood) {
@@ -50,7 +54,7 @@ export function useAnswer<S, T>(
   }
   return {
     answer: fresh ?? lastGood,
-    current: settled === asked && query.isSuccess && !query.isPlaceholderData,
+    current: !changing && settled === asked && query.isSuccess && !query.isPlaceholderData,
     problem: useProblem(query.isError ? query.error : null),
   };
 }

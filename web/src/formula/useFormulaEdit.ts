@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { api, type EditedFormula, type FormulaEdit, taken } from "../api";
 import { useFigures } from "../figures";
 import { useNotices } from "../parts";
+import { FORMULA_CHANGE } from "./useBalance";
 import type { Editor } from "./useEditor";
 
 /** What an edit that follows a rule of the job needs to say; the rest of its fields are absent. */
@@ -15,6 +16,7 @@ export function useFormulaEdit(editor: Editor) {
   const notify = useNotices();
   const figures = useFigures();
   return useMutation({
+    mutationKey: FORMULA_CHANGE,
     mutationFn: async (edit: AskedEdit) => {
       const of = editor.draft;
       const edited = await taken(api.POST("/api/edits", { body: { formula: editor.balanced, edit } }));

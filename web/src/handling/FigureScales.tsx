@@ -19,10 +19,11 @@ interface Scale {
 }
 
 const PERCENT = { from: 0, to: () => 100 };
-const RISK = { ...PERCENT, limit: () => 50, better: "low" as const };
+const RISK = { ...PERCENT, limit: (answer: HandlingAnswer) => answer.riskLimitPct, better: "low" as const };
 const SCALES: Record<Figure, Scale> = {
   rollability: { ...PERCENT, limit: () => null, better: "high", term: "rollability" },
   gluten: { from: 0, to: () => 130, limit: () => null, better: "high", term: "gluten" },
+  "sheet-strength": { from: 0, to: () => 130, limit: () => null, better: "high", term: "sheetStrength" },
   "min-sheet": {
     from: 0,
     to: (answer) => Math.max(4, 2 * answer.dough.disc.sheetMm),

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type BenchAdvice, guideQuery, type PantryDocument, taken } from "../api";
 import type { BatchView } from "../batch";
-import type { Editor } from "../formula";
+import { FORMULA_CHANGE, type Editor } from "../formula";
 import { useFigures } from "../figures";
 import { NumberField, type NumberEntry } from "../parts";
 import { Advice } from "./Advice";
@@ -43,6 +43,7 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
     },
   });
   const take = useMutation({
+    mutationKey: FORMULA_CHANGE,
     mutationFn: async (additions: BenchAdvice["additions"]) => {
       const of = editor.draft;
       const body = { formula: editor.spec, additions: additions.map(putIn) };

@@ -7,6 +7,7 @@ export type Figure = Reason["figure"];
 export const FIGURES: Record<Figure, { name: string; write: (value: number, figures: Figures) => string }> = {
   rollability: { name: "Rollability", write: (value, f) => f.percent(value) },
   gluten: { name: "Gluten strength", write: (value, f) => f.number(value, 0) },
+  "sheet-strength": { name: "Sheet strength", write: (value, f) => f.number(value, 0) },
   "min-sheet": { name: "Thinnest sheet", write: (value, f) => `${f.number(value, 1)} mm` },
   stick: { name: "Sticks", write: (value, f) => f.percent(value) },
   crack: { name: "Edges crack", write: (value, f) => f.percent(value) },

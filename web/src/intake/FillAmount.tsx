@@ -1,7 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Ingredient, taken } from "../api";
-import type { Editor } from "../formula";
+import { FORMULA_CHANGE, type Editor } from "../formula";
 import { useFigures } from "../figures";
 import { type NumberEntry, NumberField } from "../parts";
 import { useProblem } from "../words";
@@ -20,6 +20,7 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
   const [way, setWay] = useState<Way | null>(null);
   const [weights, setWeights] = useState<Record<string, NumberEntry>>({ bowlLossPct: 1.5 });
   const fill = useMutation({
+    mutationKey: FORMULA_CHANGE,
     mutationFn: (how: Way | "model") =>
       taken(
         api.POST("/api/intake/fill", {

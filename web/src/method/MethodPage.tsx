@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api, methodQuestion, type PantryDocument, taken } from "../api";
 import { Cautions } from "../caution";
-import { type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
+import { FORMULA_CHANGE, type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
 import { BenchPickup } from "./BenchPickup";
 import { QuestionRow } from "./QuestionRow";
 import { TwoStages } from "./TwoStages";
@@ -17,6 +17,7 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const view = useAnswer(methodQuestion, editor.balanced, (formula) => (formula.lines?.length ?? 0) > 0);
   const faults = useMemo(() => new Faults(view.problem?.faults), [view.problem]);
   const choose = useMutation({
+    mutationKey: FORMULA_CHANGE,
     mutationFn: async (choice: { question: string; school: string }) => {
       const of = editor.draft;
       return { of, spec: await taken(api.POST("/api/method/choose", { body: { formula: editor.spec, ...choice } })) };

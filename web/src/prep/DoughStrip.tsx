@@ -1,6 +1,6 @@
 import type { BalanceAnswer, PrepAnswer } from "../api";
 import { useFigures } from "../figures";
-import { faultWords } from "../words";
+import { faultWords, waterWords } from "../words";
 
 interface DoughStripProps {
   balance: BalanceAnswer | null;
@@ -26,7 +26,7 @@ export function DoughStrip({ balance, faults, chainFaults }: DoughStripProps) {
   const { water, window, salt, feel } = balance;
   return (
     <dl className="hairline flex flex-wrap gap-x-8 gap-y-1 border-y py-2 text-sm" data-testid="dough-strip">
-      <Figure name={water.needed < 0 ? "Too much water" : "Water this dough needs"} testId="strip-water">
+      <Figure name={waterWords(water)} testId="strip-water">
         {figures.mass(Math.abs(water.needed))}
         {water.needed >= 0 && (
           <span className="soft">

@@ -48,6 +48,10 @@ export const GLOSSARY = {
     name: "Gluten strength",
     text: "How strong a network the flours make together. Strong white flour alone is about 100; whole and ancient grains are far lower.",
   },
+  sheetStrength: {
+    name: "Sheet strength",
+    text: "What holds the sheet together, in the same points as gluten strength: the gluten, and beside it gelled starch of mash, potato flakes or scalded flour.",
+  },
   weighIn: {
     name: "Weigh-ins",
     text: "Weigh what you would otherwise measure. From then on the mean is used here. Each weigh-in moves the error from the book's to what your hand really does; formulas already saved keep their grams.",

@@ -128,8 +128,9 @@ public final class RandomFormulas {
         return LineSpec.of(ingredient.code(), between(1, most))
                 .withSd(maybe(between(0, 10)))
                 .withForm(form)
-                .withMeasured(Measured.NONE.withWaterPct(
-                        drier || ingredient.role() == Role.SALT ? null : maybe(between(5, 95))));
+                .withMeasured(Measured.NONE
+                        .withWaterPct(drier || ingredient.role() == Role.SALT ? null : maybe(between(5, 95)))
+                        .withLot(null, drier ? maybe(between(5, 20)) : null));
     }
 
     private static List<Ingredient> withRole(Role role) {

@@ -32,8 +32,8 @@ public class WorkedCasesTest {
     }
 
     @Test
-    public void thereAreTwelveCases() {
-        assertEquals(WorkedCases.all().size(), 12);
+    public void thereAreSeventeenCases() {
+        assertEquals(WorkedCases.all().size(), 17);
     }
 
     @Test(dataProvider = "cases")
@@ -86,6 +86,7 @@ public class WorkedCasesTest {
         JsonNode expected = worked.expected().get("handling");
         same(handling.puff(), expected, "puff");
         same(handling.gluten(), expected, "gluten");
+        same(handling.sheetStrength(), expected, "sheetStrength");
         same(handling.pieceShare(), expected, "pieceShare");
         same(handling.minSheetMm(), expected, "minSheetMm");
         same(handling.stick(), expected, "stick");

@@ -24,7 +24,10 @@ final class FormulasPage {
         wait.until(ExpectedConditions.elementToBeClickable(By.linkText(name))).click();
     }
 
+    /** The names in the list as it was asked for last. */
     List<String> names() {
+        wait.until(ExpectedConditions.presenceOfElementLocated(
+                By.cssSelector("[data-testid=formulas][data-current=true]")));
         wait.until(ExpectedConditions.presenceOfElementLocated(NAMES));
         return wait.until(driver ->
                 driver.findElements(NAMES).stream().map(WebElement::getText).toList());

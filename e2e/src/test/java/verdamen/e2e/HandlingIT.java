@@ -22,7 +22,6 @@ public class HandlingIT extends StationTest {
         assertTrue(css("[data-testid=window-words]").getText().startsWith("Roll"));
         int first = Integer.parseInt(css("[data-testid=window-shade]").getAttribute("data-first"));
         button("knead again");
-        settled("Handling");
         patience()
                 .until(driver ->
                         Integer.parseInt(css("[data-testid=window-shade]").getAttribute("data-first")) > first);
@@ -44,9 +43,9 @@ public class HandlingIT extends StationTest {
         seen("[data-testid=phase-end]").sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_LEFT), Keys.ARROW_RIGHT);
         assertEquals(minutes("[data-field=restMinutes]"), dragged - 9);
         button("chill");
+        patience().until(ExpectedConditions.numberOfElementsToBe(By.cssSelector("[data-testid=phase-end]"), 2));
         settled("Handling");
         List<WebElement> ends = driver().findElements(By.cssSelector("[data-testid=phase-end]"));
-        assertEquals(ends.size(), 2);
         new Actions(driver()).dragAndDropBy(ends.get(1), 60, 0).perform();
         settled("Handling");
         List<WebElement> fields = driver().findElements(By.cssSelector("[data-field=phase-minutes]"));

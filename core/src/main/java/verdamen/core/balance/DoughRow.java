@@ -1,9 +1,13 @@
 package verdamen.core.balance;
 
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSource;
+import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Behaviour;
+import verdamen.core.pantry.Composition;
+import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
 
@@ -17,6 +21,9 @@ import verdamen.core.pantry.Role;
  * @param starterHalf whether it is half of a starter; the flour half is already soaked
  */
 public record DoughRow(Line line, Ingredient ingredient, double grams, double sdGrams, boolean starterHalf) {
+
+    private static final Set<String> GELLED_FORMS = Set.of("mash", "mash-hot", "pulse-mash");
+    private static final String POTATO_FLAKES = "potato-flakes";
 
     /** Whether it is a flour. */
     public boolean isFlour() {
@@ -77,6 +84,39 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
     double absorptionRelativeSd(Behaviour behaviour) {
         Double measured = starterHalf ? null : line.measured().absorptionSdPct();
         return measured == null ? behaviour.confidence().relativeSd() : measured / behaviour.absorptionPct();
+    }
+
+    /** Whether its bran goes on drinking: a whole-grain flour, but not the one in a starter. */
+    boolean hasBran() {
+        return isFlour() && !starterHalf && ingredient.wholeGrain();
+    }
+
+    /** st, gelled starch that holds water, as a share of the mass: 0 for forms whose starch holds none. */
+    double gelledShare() {
+        Form form = line.form();
+        if (form == null || form.starchHoldGPerG() == 0) {
+            return 0;
+        }
+        Composition holds = ingredient.composition();
+        double starch = holds.starchShare().fraction();
+        double bookSolids = holds.waterShare().rest().fraction();
+        double now = bookSolids > 0 ? starch * (1 - waterShare()) / bookSolids : 0;
+        return Math.min(solidsShare(), now);
+    }
+
+    /**
+     * Solids of gelled starch that bind a sheet, as a share of the mass: a mash's and potato flakes' whole, a flour's as
+     * far as the water scalds it.
+     */
+    double gelShare(double scalding) {
+        if (isFlour()) {
+            return starterHalf ? 0 : Coefficient.GEL_OF_SCALDED_FLOUR.value() * scalding * solidsShare();
+        }
+        Form form = line.form();
+        boolean gelled = form != null
+                ? GELLED_FORMS.contains(form.code())
+                : ingredient.code().equals(POTATO_FLAKES);
+        return gelled ? solidsShare() : 0;
     }
 
     /** Largest piece, mm; 0 for what is not an inclusion. */

@@ -1,9 +1,11 @@
 package verdamen.core.balance;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.RowWater.Drinker;
 import verdamen.core.formula.Formula;
@@ -27,6 +29,9 @@ public final class DoughTotals {
     /** A pace of taking up water. */
     private record Uptaking(double tau, boolean coats, double headStart) {}
 
+    /** A pace of bran: every bran has one time constant, and all of it is flour that fat can coat. */
+    private record Bran(double headStart) {}
+
     /** A pace of letting go of water. */
     private record Releasing(Form form, double headStart) {}
 
@@ -34,6 +39,8 @@ public final class DoughTotals {
     private final List<Line> plainWater;
     private final Map<Uptaking, Double> uptaking;
     private final Map<Releasing, Double> releasing;
+    private final Map<Bran, Double> bran;
+    private final List<SheetPiece> pieces;
     private double atOnce;
     private double lostWhenHard;
     private double held;
@@ -45,31 +52,8 @@ public final class DoughTotals {
     private double networkProtein;
     private double solids;
     private double countedPieces;
-    private Pieces hard = Pieces.NONE;
-    private Pieces soft = Pieces.NONE;
+    private double gel;
     private @Nullable Paces paces;
-
-    /**
-     * The largest pieces of a kind, mm, 0 for none: the second is known so that the largest can be left out, once.
-     *
-     * @param largest the largest
-     * @param second the one after it
-     */
-    private record Pieces(double largest, double second) {
-
-        private static final Pieces NONE = new Pieces(0, 0);
-
-        private Pieces and(double mm) {
-            if (mm >= largest) {
-                return new Pieces(mm, largest);
-            }
-            return mm > second ? new Pieces(largest, mm) : this;
-        }
-
-        private Pieces without(double mm) {
-            return mm > 0 && mm >= largest ? new Pieces(second, 0) : this;
-        }
-    }
 
     /**
      * The paces with all that does not change with time worked out: what is taken up or let go in the end, and how fast.
@@ -77,6 +61,8 @@ public final class DoughTotals {
      * @param drinks g taken up in the end, pace by pace
      * @param drinkTau its time constant, minutes; 0 for what is soaked already
      * @param drinkStart minutes of a head start
+     * @param bran g that bran takes up beside, pace by pace
+     * @param branStart minutes of a head start
      * @param releases g of water in inclusions, pace by pace
      * @param release how its share in play grows
      * @param releaseStart minutes of a head start
@@ -85,6 +71,8 @@ public final class DoughTotals {
             double[] drinks,
             double[] drinkTau,
             double[] drinkStart,
+            double[] bran,
+            double[] branStart,
             double[] releases,
             Release[] release,
             double[] releaseStart) {
@@ -93,6 +81,14 @@ public final class DoughTotals {
             double sum = 0;
             for (int i = 0; i < drinks.length; i++) {
                 sum += drinks[i] * (drinkTau[i] == 0 ? 1 : Uptake.share(working + drinkStart[i], drinkTau[i]));
+            }
+            return sum;
+        }
+
+        double branDrinks(double working) {
+            double sum = 0;
+            for (int i = 0; i < bran.length; i++) {
+                sum += bran[i] * Uptake.branShare(working + branStart[i]);
             }
             return sum;
         }
@@ -116,6 +112,8 @@ public final class DoughTotals {
         this.plainWater = formula.lines().stream().filter(PlainWater::is).toList();
         this.uptaking = new HashMap<>();
         this.releasing = new HashMap<>();
+        this.bran = new HashMap<>();
+        this.pieces = new ArrayList<>();
         rows.forEach(row -> add(row, 1));
     }
 
@@ -124,6 +122,8 @@ public final class DoughTotals {
         this.plainWater = other.plainWater;
         this.uptaking = new HashMap<>(other.uptaking);
         this.releasing = new HashMap<>(other.releasing);
+        this.bran = new HashMap<>(other.bran);
+        this.pieces = new ArrayList<>(other.pieces);
         this.atOnce = other.atOnce;
         this.lostWhenHard = other.lostWhenHard;
         this.held = other.held;
@@ -135,8 +135,7 @@ public final class DoughTotals {
         this.networkProtein = other.networkProtein;
         this.solids = other.solids;
         this.countedPieces = other.countedPieces;
-        this.hard = other.hard;
-        this.soft = other.soft;
+        this.gel = other.gel;
     }
 
     /** The dough without some of its rows: those of one line, of which one at most has pieces. */
@@ -184,6 +183,7 @@ public final class DoughTotals {
         salt = sum(salt, row.ingredient().role() == Role.SALT ? signed : 0);
         plainWaterBrings = sum(plainWaterBrings, row.isPlainWater() ? sign * water.bringsAtOnce() : 0);
         solids = sum(solids, signed * row.solidsShare());
+        gel = sum(gel, signed * row.gelShare(Uptake.scalding(formula.waterTemperatureC())));
         Behaviour behaviour = row.behaviour();
         if (behaviour != null) {
             networkProtein = sum(networkProtein, signed * row.proteinShare() * behaviour.glutenQuality());
@@ -193,6 +193,9 @@ public final class DoughTotals {
         if (drinker != null) {
             uptaking.merge(
                     new Uptaking(drinker.tau(), drinker.coats(), headStart), sign * drinker.grams(), DoughTotals::sum);
+            if (drinker.bran() > 0) {
+                bran.merge(new Bran(headStart), sign * drinker.bran(), DoughTotals::sum);
+            }
         }
         if (water.form() != null) {
             releasing.merge(new Releasing(water.form(), headStart), sign * water.releasable(), DoughTotals::sum);
@@ -209,10 +212,13 @@ public final class DoughTotals {
             return;
         }
         Form form = row.line().form();
-        if (form != null && form.pieceIsSoft()) {
-            soft = sign > 0 ? soft.and(mm) : soft.without(mm);
-        } else {
-            hard = sign > 0 ? hard.and(mm) : hard.without(mm);
+        if (mm > 0 && form != null) {
+            SheetPiece piece = new SheetPiece(row.line().index(), mm, form.pieceIsSoft(), row.grams());
+            if (sign > 0) {
+                pieces.add(piece);
+            } else {
+                pieces.remove(piece);
+            }
         }
     }
 
@@ -265,14 +271,32 @@ public final class DoughTotals {
         return grams > 0 ? countedPieces / grams : 0;
     }
 
-    /** Largest hard piece, mm; 0 for none. */
-    public double hardPieceMm() {
-        return hard.largest();
+    /** Non-fat solids of gelled starch, g: mashes and flakes, and flour as far as it was scalded. */
+    public double gelGrams() {
+        return gel;
     }
 
-    /** Largest soft piece, mm; 0 for none. */
-    public double softPieceMm() {
-        return soft.largest();
+    /** The piece that needs the thickest sheet; nothing when there are no pieces. */
+    public Optional<SheetPiece> coarsest() {
+        SheetPiece coarsest = null;
+        double most = 0;
+        for (SheetPiece piece : pieces) {
+            double cubed = piece.coverCubed(grams);
+            if (cubed > most) {
+                most = cubed;
+                coarsest = piece;
+            }
+        }
+        return Optional.ofNullable(coarsest);
+    }
+
+    /** Largest hard, or soft, piece, mm; 0 for none. */
+    public double largestPieceMm(boolean soft) {
+        double largest = 0;
+        for (SheetPiece piece : pieces) {
+            largest = piece.soft() == soft ? Math.max(largest, piece.mm()) : largest;
+        }
+        return largest;
     }
 
     double coating() {
@@ -290,10 +314,10 @@ public final class DoughTotals {
 
     /** Grams of water taken up, at reference softness. */
     double drinksGrams(Moment at) {
-        return held + paces().drinks(at.working());
+        return held + paces().drinks(at.working()) + paces().branDrinks(at.working());
     }
 
-    /** Share of all uptake that is done, 0 to 1; 1 when nothing drinks. */
+    /** Share of all uptake that is done, 0 to 1, that of bran left out; 1 when nothing drinks. */
     double uptakeDone(Moment at) {
         double end = Arrays.stream(paces().drinks()).sum();
         return end > 0 ? paces().drinks(at.working()) / end : 1;
@@ -313,6 +337,8 @@ public final class DoughTotals {
                 new double[uptaking.size()],
                 new double[uptaking.size()],
                 new double[uptaking.size()],
+                new double[bran.size()],
+                new double[bran.size()],
                 new double[releasing.size()],
                 new Release[releasing.size()],
                 new double[releasing.size()]);
@@ -324,6 +350,11 @@ public final class DoughTotals {
             all.drinks[at] = part.getValue() * (pace.coats() ? coating : 1);
             all.drinkTau[at] = pace.tau() * slower;
             all.drinkStart[at++] = pace.headStart();
+        }
+        at = 0;
+        for (Map.Entry<Bran, Double> part : bran.entrySet()) {
+            all.bran[at] = part.getValue() * coating;
+            all.branStart[at++] = part.getKey().headStart();
         }
         double saltPct = saltPct();
         at = 0;

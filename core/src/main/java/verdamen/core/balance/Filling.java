@@ -265,6 +265,7 @@ public record Filling(
                     to.releaseEnd(),
                     to.releaseTauMin(),
                     to.holdGPerGSolids(),
+                    to.starchHoldGPerG(),
                     weeps,
                     to.pieceMm(),
                     to.pieceIsSoft(),

@@ -12,6 +12,7 @@ import verdamen.core.model.Rule;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
 import verdamen.core.pantry.Behaviour;
+import verdamen.core.pantry.Composition;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Role;
 
@@ -123,24 +124,40 @@ final class LedgerWriter {
         if (form == null || account.held() == 0) {
             return List.of();
         }
-        return List.of(grams(
+        List<ExplanationStep> steps = new ArrayList<>();
+        Term water = Term.factor(WATER_SHARE, row.waterShare());
+        Term fat = Term.factor(FAT_SHARE, row.fatShare());
+        if (form.starchHoldGPerG() > 0) {
+            Composition holds = row.ingredient().composition();
+            steps.add(factor(
+                    Rule.GELLED,
+                    row.gelledShare(),
+                    water,
+                    fat,
+                    Term.factor(STARCH_SHARE, holds.starchShare().fraction()),
+                    Term.factor(BOOK_WATER_SHARE, holds.waterShare().fraction())));
+        }
+        steps.add(grams(
                 Rule.INCLUSION_HOLDS,
                 account.held(),
                 Term.grams(MASS, row.grams()),
-                Term.factor(WATER_SHARE, row.waterShare()),
-                Term.factor(FAT_SHARE, row.fatShare()),
+                water,
+                fat,
+                Term.factor(GELLED, row.gelledShare()),
+                Term.factor(STARCH_HOLD, form.starchHoldGPerG()),
                 Term.factor(HOLD, form.holdGPerGSolids())));
+        return steps;
     }
 
     private List<ExplanationStep> uptake(WaterAccount account, UptakeParts parts) {
         List<ExplanationStep> steps = new ArrayList<>();
         Term mass = Term.grams(MASS, account.row().grams());
         Term book = Term.factor(BOOK_ABSORPTION, parts.bookAbsorption());
-        Term hot = parts.hotWater() == 1
-                ? Term.factor(HOT_WATER, 1)
-                : Term.of(HOT_WATER, Coefficient.HOT_WATER_ABSORPTION);
+        Term hot = Term.factor(HOT_WATER, parts.hotWater());
         Term absorption = Term.factor(ABSORPTION, parts.absorption());
         Term share = Term.factor(UPTAKE, account.uptakeShare(at));
+        fromProtein(account.row(), parts, steps);
+        scalding(account, parts, steps);
         if (parts.moisture() == null) {
             steps.add(factor(Rule.ABSORPTION_IN_WATER, parts.absorption(), book, hot));
         } else {
@@ -151,13 +168,14 @@ final class LedgerWriter {
                     hot,
                     Term.factor(FLOUR_MOISTURE, parts.moisture())));
         }
+        Term minute = Term.minutes(MINUTE, account.wetMinutes(at));
         if (account.uptakeTau() > 0) {
             uptakeTau(account, steps);
-            steps.add(factor(
-                    Rule.UPTAKE,
-                    share.value(),
-                    Term.minutes(MINUTE, account.wetMinutes(at)),
-                    Term.minutes(UPTAKE_TAU, account.uptakeTau())));
+            steps.add(factor(Rule.UPTAKE, share.value(), minute, Term.minutes(UPTAKE_TAU, account.uptakeTau())));
+        }
+        double bran = account.row().hasBran() ? Coefficient.BRAN_ABSORPTION.value() * account.branShare(at) : 0;
+        if (bran > 0) {
+            steps.add(factor(Rule.BRAN, bran, minute));
         }
         if (parts.coating() < 1) {
             steps.add(factor(Rule.COATING, parts.coating(), Term.factor(FAT_PER_FLOUR, dough.fatPerFlour())));
@@ -171,8 +189,41 @@ final class LedgerWriter {
                                 mass,
                                 absorption,
                                 Term.factor(COATING, parts.coating()),
-                                share));
+                                share,
+                                Term.factor(BRAN, bran)));
         return steps;
+    }
+
+    private static void fromProtein(DoughRow row, UptakeParts parts, List<ExplanationStep> steps) {
+        Double protein = row.starterHalf() ? null : row.line().measured().proteinPct();
+        Behaviour behaviour = row.behaviour();
+        if (protein != null && behaviour != null && row.line().absorptionFromProtein() != 0) {
+            steps.add(factor(
+                    Rule.ABSORPTION_FROM_PROTEIN,
+                    parts.bookAbsorption(),
+                    Term.factor(BOOK_ABSORPTION, behaviour.absorption().fraction()),
+                    Term.percent(PROTEIN_PCT, protein),
+                    Term.percent(
+                            BOOK_PROTEIN_PCT, row.ingredient().composition().proteinPct())));
+        }
+    }
+
+    private void scalding(WaterAccount account, UptakeParts parts, List<ExplanationStep> steps) {
+        Double celsius = dough.formula().waterTemperatureC();
+        Behaviour behaviour = account.row().behaviour();
+        double scalding = Uptake.scalding(celsius);
+        if (celsius == null
+                || behaviour == null
+                || scalding == 0
+                || account.row().starterHalf()) {
+            return;
+        }
+        steps.add(factor(Rule.SCALDING, scalding, Term.celsius(WATER_TEMPERATURE, celsius)));
+        steps.add(factor(
+                Rule.HOT_WATER,
+                parts.hotWater(),
+                Term.factor(SCALDED_FACTOR, behaviour.scaldedFactor()),
+                Term.factor(SCALDING, scalding)));
     }
 
     /** How quickly a row drinks, by how the dough is made. */
@@ -186,13 +237,18 @@ final class LedgerWriter {
         if (slows != 1) {
             steps.add(factor(Rule.FAT_SLOWS, slows, Term.factor(FAT_PER_FLOUR, dough.fatPerFlour())));
         }
+        Double celsius = formula.waterTemperatureC();
+        double speed = Uptake.waterSpeed(celsius);
+        if (celsius != null && celsius >= Coefficient.TEPID_WATER_BELOW.value()) {
+            steps.add(factor(Rule.WATER_SPEED, speed, Term.factor(SCALDING, Uptake.scalding(celsius))));
+        }
         steps.add(ExplanationStep.of(
                 Rule.UPTAKE_TAU,
                 account.uptakeTau(),
                 Unit.MINUTES,
                 Term.minutes(BOOK_TAU, behaviour.uptakeTauMin()),
                 Term.of(KNEADING, formula.kneading().uptakeFactor()),
-                Term.of(WATER_SPEED, Uptake.waterSpeed(formula.waterTemperatureC())),
+                Term.factor(WATER_SPEED, speed),
                 Term.factor(FAT_SLOWS, slows)));
     }
 

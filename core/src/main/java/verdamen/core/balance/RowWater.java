@@ -38,6 +38,7 @@ record RowWater(
      * @param grams g taken up in the end were nothing coated
      * @param tau time constant of the uptake before kneading, temperature and fat, minutes; 0 for what is soaked already
      * @param coats whether fat rubbed in first keeps some of it dry
+     * @param bran g that its bran takes up beside, in the end, were nothing coated
      */
     record Drinker(
             double bookAbsorption,
@@ -46,7 +47,8 @@ record RowWater(
             double absorption,
             double grams,
             double tau,
-            boolean coats) {}
+            boolean coats,
+            double bran) {}
 
     /** What a row of a formula's dough brings and drinks. */
     static RowWater of(Formula formula, DoughRow row) {
@@ -84,13 +86,14 @@ record RowWater(
             throw new IllegalStateException("an inclusion has a form once it is read");
         }
         double m = row.grams();
-        double held = m * row.solidsShare() * form.holdGPerGSolids();
+        double gelled = row.gelledShare();
+        double held = m * (gelled * form.starchHoldGPerG() + (row.solidsShare() - gelled) * form.holdGPerGSolids());
         return new RowWater(foodFat, 0, m * row.waterShare(), form, held, null);
     }
 
     private static Drinker drinker(Formula formula, DoughRow row, Behaviour behaviour) {
         double book = row.absorption(behaviour);
-        double hot = row.starterHalf() ? 1 : Uptake.hotWaterFactor(formula.waterTemperatureC());
+        double hot = row.starterHalf() ? 1 : Uptake.hotWaterFactor(behaviour, formula.waterTemperatureC());
         Double moisture = row.isFlour() ? Double.valueOf(moisture(row)) : null;
         double absorption = moisture == null ? book * hot : Uptake.absorptionAt(book * hot, moisture);
         return new Drinker(
@@ -100,7 +103,8 @@ record RowWater(
                 absorption,
                 row.grams() * absorption,
                 row.starterHalf() ? 0 : behaviour.uptakeTauMin(),
-                row.isFlour() && !row.starterHalf());
+                row.isFlour() && !row.starterHalf(),
+                row.hasBran() ? Coefficient.BRAN_ABSORPTION.value() * row.grams() : 0);
     }
 
     /** Moisture of a flour as a fraction: that of its lot, or 14 %. */

@@ -2,94 +2,125 @@ package verdamen.core.balance;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.pantry.Behaviour;
 
 /**
- * How uncertain the softness of a dough is, from the weighing of every row and the absorption of every flour. Rows that
- * take up or let go of water at one pace stand in one sum, so that a minute costs the same however many lines there are:
- * with u the share taken up and r the share in play, a row adds ((S·held + S·end·u − once − water·r)/m · sd)², and a flour
- * (S·end·u · relative sd)² beside it.
+ * How uncertain the softness of a dough is, from the weighing of every line and the absorption of every flour. A row's
+ * part, S·drinks − brings, is a sum of amounts that move with time at its pace; lines of one pace stand in one table of the
+ * products of these amounts, so that a minute costs the same however many lines there are.
  */
 final class SoftnessSpread {
+
+    /** The amounts of a row, each with a factor of its own at a minute. */
+    private enum Amount {
+        HELD,
+        BROUGHT_AT_ONCE,
+        LOST_WHEN_HARD,
+        TAKEN_UP,
+        TAKEN_UP_BY_BRAN,
+        LET_GO
+    }
+
+    private static final int AMOUNTS = Amount.values().length;
 
     /** A pace: of uptake or of release; both null for what does neither. */
     private record Pace(
             @Nullable Double uptakeTau, @Nullable Release release, double headStart) {}
 
-    /** Sums over the rows of a pace, each weighed by (sd/m)²: of the products of what is held, brought, and moves. */
-    private static final class Sums {
+    /** Σ weight · amount · amount over the lines of a pace, for weighing and for absorption. */
+    private static final class Products {
 
         private final Pace pace;
-        private double heldHeld;
-        private double heldOnce;
-        private double heldMoves;
-        private double onceOnce;
-        private double onceMoves;
-        private double movesMoves;
-        private double hardHeld;
-        private double hardOnce;
-        private double hardMoves;
-        private double absorbed;
+        private final double[][] weighed = new double[AMOUNTS][AMOUNTS];
+        private final double[][] absorbed = new double[AMOUNTS][AMOUNTS];
 
-        private Sums(Pace pace) {
+        private Products(Pace pace) {
             this.pace = pace;
         }
 
-        private void add(WaterAccount account) {
-            DoughRow row = account.row();
-            double weight = row.sdGrams() * row.sdGrams() / (row.grams() * row.grams());
-            double once = account.bringsAtOnce();
-            double hard = once - account.lostWhenHard();
-            double moves = account.drinksInTheEnd() > 0 ? account.drinksInTheEnd() : account.releasable();
-            heldHeld += weight * account.held() * account.held();
-            heldOnce += weight * account.held() * once;
-            heldMoves += weight * account.held() * moves;
-            onceOnce += weight * once * once;
-            onceMoves += weight * once * moves;
-            movesMoves += weight * moves * moves;
-            hardHeld += weight * account.held() * hard;
-            hardOnce += weight * hard * hard;
-            hardMoves += weight * hard * moves;
-            Behaviour behaviour = row.behaviour();
-            if (behaviour != null) {
-                double off = account.drinksInTheEnd() * row.absorptionRelativeSd(behaviour);
-                absorbed += off * off;
+        private static void add(double[][] products, double[] amounts, double weight) {
+            for (int i = 0; i < AMOUNTS; i++) {
+                for (int j = 0; j < AMOUNTS; j++) {
+                    products[i][j] += weight * amounts[i] * amounts[j];
+                }
             }
         }
 
-        /** Σ ((S·held − once + k·moves)/m · sd)² with k = S·u of what drinks, −r of what lets go. */
         private double variance(Moment at, double softness) {
             double wet = at.working() + pace.headStart();
             Double tau = pace.uptakeTau();
             Release release = pace.release();
-            double uptake = tau == null ? 0 : softness * (tau == 0 ? 1 : Uptake.share(wet, tau));
-            double k = tau != null ? uptake : release != null ? -release.share(wet) : 0;
-            double withOnce = at.fatHardened() ? hardHeld : heldOnce;
-            double both = at.fatHardened() ? hardOnce : onceOnce;
-            double once = at.fatHardened() ? hardMoves : onceMoves;
-            double weighed = softness * softness * heldHeld
-                    + both
-                    + k * k * movesMoves
-                    - 2 * softness * withOnce
-                    + 2 * softness * k * heldMoves
-                    - 2 * k * once;
-            return weighed + uptake * uptake * absorbed;
+            double[] factors = {
+                softness,
+                -1,
+                at.fatHardened() ? 1 : 0,
+                tau == null ? 0 : softness * (tau == 0 ? 1 : Uptake.share(wet, tau)),
+                softness * Uptake.branShare(wet),
+                release == null ? 0 : -release.share(wet)
+            };
+            double sum = 0;
+            for (int i = 0; i < AMOUNTS; i++) {
+                for (int j = 0; j < AMOUNTS; j++) {
+                    sum += (weighed[i][j] + absorbed[i][j]) * factors[i] * factors[j];
+                }
+            }
+            return sum;
         }
     }
 
-    private final List<Sums> paces;
+    private final List<Products> paces;
 
     SoftnessSpread(List<WaterAccount> accounts) {
-        Map<Pace, Sums> sums = new HashMap<>();
+        Map<Integer, List<WaterAccount>> lines = new LinkedHashMap<>();
         for (WaterAccount account : accounts) {
             if (account.row().grams() > 0) {
-                sums.computeIfAbsent(paceOf(account), Sums::new).add(account);
+                lines.computeIfAbsent(account.row().line().index(), line -> new ArrayList<>())
+                        .add(account);
             }
         }
+        Map<Pace, Products> sums = new HashMap<>();
+        lines.values().forEach(line -> add(line, sums));
         this.paces = new ArrayList<>(sums.values());
+    }
+
+    /** A line weighs wrong as a whole: the halves of a starter err together, and neither moves with time. */
+    private static void add(List<WaterAccount> line, Map<Pace, Products> sums) {
+        Products products = sums.computeIfAbsent(paceOf(line.get(0)), Products::new);
+        double[] whole = new double[AMOUNTS];
+        for (WaterAccount account : line) {
+            double[] amounts = amounts(account);
+            for (int i = 0; i < AMOUNTS; i++) {
+                whole[i] += amounts[i];
+            }
+            Behaviour behaviour = account.row().behaviour();
+            if (behaviour != null) {
+                double[] drunk = new double[AMOUNTS];
+                for (Amount amount : List.of(Amount.HELD, Amount.TAKEN_UP, Amount.TAKEN_UP_BY_BRAN)) {
+                    drunk[amount.ordinal()] = amounts[amount.ordinal()];
+                }
+                double relative = account.row().absorptionRelativeSd(behaviour);
+                Products.add(products.absorbed, drunk, relative * relative);
+            }
+        }
+        DoughRow row = line.get(0).row();
+        double relative = row.sdGrams() / row.grams();
+        Products.add(products.weighed, whole, relative * relative);
+    }
+
+    private static double[] amounts(WaterAccount account) {
+        boolean soaked = account.uptakeParts() != null && account.uptakeTau() == 0;
+        return new double[] {
+            account.held() + (soaked ? account.drinksInTheEnd() : 0),
+            account.bringsAtOnce(),
+            account.lostWhenHard(),
+            soaked ? 0 : account.drinksInTheEnd(),
+            account.branInTheEnd(),
+            account.releasable()
+        };
     }
 
     private static Pace paceOf(WaterAccount account) {
@@ -103,7 +134,7 @@ final class SoftnessSpread {
     /** Variance of what is brought less the softness times what is drunk, g²; over drinks² it is that of the softness. */
     double variance(Moment at, double softness) {
         double variance = 0;
-        for (Sums pace : paces) {
+        for (Products pace : paces) {
             variance += pace.variance(at, softness);
         }
         return Math.max(0, variance);

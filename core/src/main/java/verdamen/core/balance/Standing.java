@@ -1,14 +1,16 @@
 package verdamen.core.balance;
 
+import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.pantry.Style;
 
 /** Where the plain water of a formula stands against the range it needs. */
 public enum Standing implements Coded {
     /** Less than the range. */
     NEEDS_WATER("needs-water"),
-    /** Within the range. */
+    /** Inside the window as it is. */
     IN_BALANCE("in-balance"),
-    /** More than the range. */
+    /** Above the window. */
     TOO_WET("too-wet");
 
     private final String code;
@@ -22,11 +24,14 @@ public enum Standing implements Coded {
         return code;
     }
 
-    /** The standing of {@code present} g against a range from {@code low} to {@code high} g. */
-    static Standing of(double present, double low, double high) {
-        if (present < low) {
+    /** Where a softness stands against a style's window, both ends of which are inside; in balance when nothing drinks. */
+    static Standing of(@Nullable Double softness, Style style) {
+        if (softness == null) {
+            return IN_BALANCE;
+        }
+        if (softness < style.softnessLow()) {
             return NEEDS_WATER;
         }
-        return present > high ? TOO_WET : IN_BALANCE;
+        return softness > style.softnessHigh() ? TOO_WET : IN_BALANCE;
     }
 }

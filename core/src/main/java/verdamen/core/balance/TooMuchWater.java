@@ -30,6 +30,9 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
         return Optional.of(new TooMuchWater(-needed, new Finder(dough, at, -needed).waysOut()));
     }
 
+    private static final double CLOSE_ENOUGH = 1e-9;
+    private static final int MOST_DOUBLINGS = 10;
+
     /** Looks for the ways out of one dough. */
     private static final class Finder {
 
@@ -59,7 +62,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             return ways;
         }
 
-        /** E / (S* · D_flour/F), shared out over the flours in their ratio. */
+        /** First guess E / (S* · D_flour/F), shared out over the flours in their ratio; salt and fat keep their grams. */
         private WayOut moreFlour() {
             double drinks = dough.accounts().stream()
                     .filter(account -> account.row().countsAsFlour())
@@ -73,15 +76,22 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             if (perGram <= 0 || weighed <= 0) {
                 return closed(Remedy.MORE_FLOUR, null, null, null, Obstacle.DOES_NOT_HELP);
             }
-            double more = excess / perGram;
-            List<LineChange> changes = dough.rows().stream()
+            DoubleFunction<List<LineChange>> changes = more -> dough.rows().stream()
                     .filter(row -> row.countsAsFlour() && !row.starterHalf())
                     .map(row -> LineChange.ofGrams(row.line().index(), row.grams() * (1 + more / weighed)))
                     .toList();
-            return open(Remedy.MORE_FLOUR, null, more, null, changes);
+            double most = excess / perGram;
+            for (int doubled = 0; needed(changes.apply(most)) < 0; doubled++) {
+                if (doubled == MOST_DOUBLINGS) {
+                    return closed(Remedy.MORE_FLOUR, null, null, null, Obstacle.DOES_NOT_HELP);
+                }
+                most *= 2;
+            }
+            double more = solved(changes, most);
+            return open(Remedy.MORE_FLOUR, null, more, null, changes.apply(more));
         }
 
-        /** L = E / (0.95 · r) of liquid, at most 60 % of the inclusion's water. */
+        /** First guess L = E / (0.95 · r) of liquid, at most 60 % of the inclusion's water. */
         private WayOut press(DoughRow row, double released) {
             double most = Pressing.mostLiquidGrams(row.grams(), row.waterShare());
             double perGram = Coefficient.PRESSED_LIQUID_WATER.value() * released;
@@ -91,7 +101,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             });
         }
 
-        /** E / r of water. */
+        /** First guess E / r of water. */
         private WayOut cookDown(DoughRow row, double released) {
             double most = row.grams() * row.waterShare();
             return taking(Remedy.COOK_DOWN, row, released, most, water -> {
@@ -100,7 +110,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             });
         }
 
-        /** E / (w r + 0.45 fat − S*(1 − w − fat)H) of the inclusion: what each gram brings less what it holds. */
+        /** First guess E / (w r + 0.45 fat − S*(st · H_st + (1 − w − fat − st) H)) of the inclusion: what each gram brings less what it holds. */
         private WayOut leaveOut(WaterAccount account) {
             DoughRow row = account.row();
             double perGram = (account.brings(at) - target() * account.held()) / row.grams();
@@ -118,11 +128,49 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
             if (perGram <= 0) {
                 return closed(remedy, line, null, most, Obstacle.DOES_NOT_HELP);
             }
-            double grams = excess / perGram;
-            if (grams > most) {
-                return closed(remedy, line, grams, most, Obstacle.EXCEEDS_WHAT_IS_THERE);
+            DoubleFunction<List<LineChange>> changes = grams -> List.of(change.apply(grams));
+            double atMost = needed(changes.apply(most));
+            if (atMost <= -excess) {
+                return closed(remedy, line, null, most, Obstacle.DOES_NOT_HELP);
             }
-            return open(remedy, line, grams, most, List.of(change.apply(grams)));
+            if (atMost < 0) {
+                return closed(remedy, line, excess / perGram, most, Obstacle.EXCEEDS_WHAT_IS_THERE);
+            }
+            // Where the form that results lets go of so much less that water is needed then, the first guess stands.
+            boolean formAlone = needed(changes.apply(CLOSE_ENOUGH * most)) > 0;
+            double grams = formAlone ? Math.min(most, excess / perGram) : solved(changes, most);
+            return open(remedy, line, grams, most, changes.apply(grams));
+        }
+
+        /**
+         * The amount that leaves no water needed and none too much, on the whole balance: salt that draws, fat that coats,
+         * and the form that results are counted. By halving; {@code most} is known to be enough.
+         */
+        private double solved(DoubleFunction<List<LineChange>> changes, double most) {
+            double low = 0;
+            double high = most;
+            while (high - low > CLOSE_ENOUGH * most) {
+                double middle = (low + high) / 2;
+                if (needed(changes.apply(middle)) < 0) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return high;
+        }
+
+        private double needed(List<LineChange> changes) {
+            return after(changes).waterNeeded(at);
+        }
+
+        private DoughTotals after(List<LineChange> changes) {
+            DoughTotals after = dough.totals();
+            for (LineChange change : changes) {
+                Line before = dough.line(change.line());
+                after = after.with(before, applied(dough.formula(), before, change));
+            }
+            return after;
         }
 
         private LineChange change(DoughRow row, Pressing.Left left, @Nullable String form) {
@@ -140,11 +188,7 @@ public record TooMuchWater(double excessGrams, List<WayOut> waysOut) {
 
         private WayOut open(
                 Remedy remedy, @Nullable Integer line, double grams, @Nullable Double most, List<LineChange> changes) {
-            DoughTotals after = dough.totals();
-            for (LineChange change : changes) {
-                Line before = dough.line(change.line());
-                after = after.with(before, applied(dough.formula(), before, change));
-            }
+            DoughTotals after = after(changes);
             double needed = after.waterNeeded(at);
             double drinks = after.drinksGrams(at);
             Double softness = drinks > 0 ? Double.valueOf(target() - needed / drinks) : null;

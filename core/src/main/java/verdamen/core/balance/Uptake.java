@@ -4,6 +4,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.Behaviour;
 
 /**
  * How flour takes up water over time. Source: first-order hydration; farinograph absorption at 14 % moisture is what is
@@ -54,7 +55,7 @@ final class Uptake {
     /** Factor on every time constant of uptake: kneading · temperature · fat rubbed in first. */
     static double tauFactor(Formula formula, double fatPerFlour) {
         return formula.kneading().uptakeFactor().value()
-                * waterSpeed(formula.waterTemperatureC()).value()
+                * waterSpeed(formula.waterTemperatureC())
                 * fatSlows(formula.fatTiming(), fatPerFlour);
     }
 
@@ -63,25 +64,36 @@ final class Uptake {
         return timing == FatTiming.COAT_FIRST ? 1 + Coefficient.RUBBED_FAT_SLOWING.value() * fatPerFlour : 1;
     }
 
-    /** Factor on absorption for the water's temperature: 1.04 from 60 °C. */
-    static double hotWaterFactor(@Nullable Double waterC) {
-        boolean hot = waterC != null && waterC >= Coefficient.WARM_WATER_BELOW.value();
-        return hot ? Coefficient.HOT_WATER_ABSORPTION.value() : 1;
+    /** r, how far water scalds: 0 up to 55 °C, 1 from 75 °C; 0 when no temperature is told. */
+    public static double scalding(@Nullable Double waterC) {
+        if (waterC == null) {
+            return 0;
+        }
+        double from = Coefficient.SCALDING_FROM_C.value();
+        return Math.max(0, Math.min(1, (waterC - from) / (Coefficient.SCALDING_FULL_C.value() - from)));
     }
 
-    /** What the water's temperature does to the time constants of uptake. */
-    static Coefficient waterSpeed(@Nullable Double waterC) {
+    /** Factor on absorption for scalding water, 1 + (q − 1) r. */
+    static double hotWaterFactor(Behaviour behaviour, @Nullable Double waterC) {
+        return 1 + (behaviour.scaldedFactor() - 1) * scalding(waterC);
+    }
+
+    /** Share of what bran takes up beside, 1 − exp(−t/40). */
+    static double branShare(double minute) {
+        return 1 - Math.exp(-minute / Coefficient.BRAN_TAU.value());
+    }
+
+    /** What the water's temperature does to the time constants of uptake: 1.4 cold, 1 tepid, then 0.8 − 0.3 r. */
+    static double waterSpeed(@Nullable Double waterC) {
         if (waterC == null) {
-            return Coefficient.TEPID_WATER_FACTOR;
+            return Coefficient.TEPID_WATER_FACTOR.value();
         }
         if (waterC < Coefficient.COLD_WATER_BELOW.value()) {
-            return Coefficient.COLD_WATER_FACTOR;
+            return Coefficient.COLD_WATER_FACTOR.value();
         }
         if (waterC < Coefficient.TEPID_WATER_BELOW.value()) {
-            return Coefficient.TEPID_WATER_FACTOR;
+            return Coefficient.TEPID_WATER_FACTOR.value();
         }
-        return waterC < Coefficient.WARM_WATER_BELOW.value()
-                ? Coefficient.WARM_WATER_FACTOR
-                : Coefficient.HOT_WATER_FACTOR;
+        return Coefficient.WARM_WATER_FACTOR.value() - Coefficient.SCALDING_QUICKENING.value() * scalding(waterC);
     }
 }

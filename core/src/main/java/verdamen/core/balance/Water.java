@@ -19,7 +19,7 @@ import verdamen.core.model.ExplanationStep;
  * @param present plain water in the formula now, g
  * @param missing {@code needed} less {@code present}, g; below 0 when there is too much in it
  * @param toSet {@code needed} as a scale shows it, g; 0 when there is too much already
- * @param standing where the plain water in the formula stands against the range
+ * @param standing where the dough as it is stands against the style's window, which decides
  * @param steps how {@code needed} comes about
  * @param weighNext the line that would narrow the range most if weighed; absent when all are weighed
  * @param variances what the uncertainty comes from, the largest share first

@@ -13,6 +13,7 @@ import verdamen.core.pantry.Form;
  * @param release how that share grows; absent for what is no inclusion
  * @param held g of water that an inclusion's solids hold
  * @param drinksInTheEnd g a flour, dry addition or dry dairy takes up in the end
+ * @param branInTheEnd g that bran takes up beside, in the end
  * @param uptakeTau its time constant, minutes; 0 for what is already soaked
  * @param uptakeParts what went into {@code drinksInTheEnd}; absent for what does not drink
  * @param lostWhenHard g of {@code bringsAtOnce} that a fat no longer stands for once it has hardened in the cold
@@ -24,6 +25,7 @@ record WaterAccount(
         @Nullable Release release,
         double held,
         double drinksInTheEnd,
+        double branInTheEnd,
         double uptakeTau,
         @Nullable UptakeParts uptakeParts,
         double lostWhenHard) {
@@ -62,6 +64,7 @@ record WaterAccount(
                 form == null ? null : Release.of(form, saltPct),
                 water.held(),
                 drinker == null ? 0 : drinker.grams() * coat,
+                drinker == null ? 0 : drinker.bran() * coat,
                 drinker == null ? 0 : drinker.tau() * slower,
                 drinker == null
                         ? null
@@ -85,7 +88,7 @@ record WaterAccount(
         if (drinksInTheEnd == 0) {
             return held;
         }
-        return held + drinksInTheEnd * uptakeShare(at);
+        return held + drinksInTheEnd * uptakeShare(at) + branInTheEnd * branShare(at);
     }
 
     /** Minutes the row has been wet, those of a sponge or soaker too. */
@@ -95,6 +98,11 @@ record WaterAccount(
 
     double uptakeShare(Moment at) {
         return uptakeTau == 0 ? 1 : Uptake.share(wetMinutes(at), uptakeTau);
+    }
+
+    /** Share of what bran takes up that it has taken up. */
+    double branShare(Moment at) {
+        return Uptake.branShare(wetMinutes(at));
     }
 
     double releasedShare(Moment at) {

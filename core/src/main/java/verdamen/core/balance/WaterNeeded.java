@@ -61,7 +61,7 @@ final class WaterNeeded {
                 present,
                 needed - present,
                 Scale.shown(Math.max(0, needed)),
-                Standing.of(present, needed - width, high),
+                Standing.of(softness(), dough.formula().style()),
                 List.of(ExplanationStep.of(
                         Rule.WATER_NEEDED,
                         needed,
@@ -79,17 +79,14 @@ final class WaterNeeded {
      */
     private @Nullable WeighNext weighNext(double needed, double variance) {
         Map<Integer, Double> saved = new TreeMap<>();
-        for (WaterAccount account : dough.accounts()) {
-            DoughRow row = account.row();
+        lines().forEach((line, rows) -> {
+            DoughRow row = rows.get(0).row();
             double scale = Line.weighedSdGrams(row.grams());
-            if (!row.isPlainWater() && row.grams() > 0 && row.sdGrams() > scale) {
-                double perGram = perGram(account);
-                saved.merge(
-                        row.line().index(),
-                        perGram * perGram * (row.sdGrams() * row.sdGrams() - scale * scale),
-                        Double::sum);
+            if (row.sdGrams() > scale) {
+                double perGram = perGram(rows);
+                saved.put(line, perGram * perGram * (row.sdGrams() * row.sdGrams() - scale * scale));
             }
-        }
+        });
         return saved.entrySet().stream()
                 .filter(line -> line.getValue() > 0)
                 .max(Map.Entry.comparingByValue())
@@ -102,10 +99,32 @@ final class WaterNeeded {
                 .orElse(null);
     }
 
-    /** What a gram more of a row adds to the water needed, g. */
-    private double perGram(WaterAccount account) {
-        return (target * account.drinks(at) - account.brings(at))
-                / account.row().grams();
+    /** The lines that can err: those with mass that are neither plain water nor of the bench, row by row. */
+    private Map<Integer, List<WaterAccount>> lines() {
+        Map<Integer, List<WaterAccount>> lines = new TreeMap<>();
+        for (WaterAccount account : dough.accounts()) {
+            DoughRow row = account.row();
+            if (!row.isPlainWater() && !row.isFromBench() && row.grams() > 0) {
+                lines.computeIfAbsent(row.line().index(), line -> new ArrayList<>())
+                        .add(account);
+            }
+        }
+        return lines;
+    }
+
+    /** What a gram more of each row of a line adds to the water needed, g: the halves of a starter err together. */
+    private double perGram(List<WaterAccount> rows) {
+        double sum = 0;
+        for (WaterAccount account : rows) {
+            sum += (target * account.drinks(at) - account.brings(at))
+                    / account.row().grams();
+        }
+        return sum;
+    }
+
+    private @Nullable Double softness() {
+        double drinks = dough.drinksGrams(at);
+        return drinks > 0 ? Double.valueOf(dough.bringsGrams(at) / drinks) : null;
     }
 
     private double bringsWithoutPlainWater() {
@@ -130,22 +149,21 @@ final class WaterNeeded {
 
     private Map<Integer, List<ExplanationStep>> varianceParts() {
         Map<Integer, List<ExplanationStep>> parts = new TreeMap<>();
-        for (WaterAccount account : dough.accounts()) {
-            DoughRow row = account.row();
-            if (row.isPlainWater() || row.isFromBench() || row.grams() == 0) {
-                continue;
-            }
-            List<ExplanationStep> steps = parts.computeIfAbsent(row.line().index(), line -> new ArrayList<>());
-            double drinks = account.drinks(at);
-            double perGram = perGram(account);
-            steps.add(squared(
-                    Rule.VARIANCE_FROM_WEIGHING,
-                    perGram * row.sdGrams(),
-                    Term.factor(PER_GRAM, perGram),
-                    Term.grams(DEVIATION, row.sdGrams())));
-            Behaviour behaviour = row.behaviour();
+        lines().forEach((line, rows) -> parts.put(line, varianceOf(rows)));
+        return parts;
+    }
+
+    private List<ExplanationStep> varianceOf(List<WaterAccount> rows) {
+        List<ExplanationStep> steps = new ArrayList<>();
+        double perGram = perGram(rows);
+        double sd = rows.get(0).row().sdGrams();
+        steps.add(squared(
+                Rule.VARIANCE_FROM_WEIGHING, perGram * sd, Term.factor(PER_GRAM, perGram), Term.grams(DEVIATION, sd)));
+        for (WaterAccount account : rows) {
+            Behaviour behaviour = account.row().behaviour();
             if (behaviour != null) {
-                double relativeSd = row.absorptionRelativeSd(behaviour);
+                double relativeSd = account.row().absorptionRelativeSd(behaviour);
+                double drinks = account.drinks(at);
                 steps.add(squared(
                         Rule.VARIANCE_FROM_ABSORPTION,
                         target * drinks * relativeSd,
@@ -154,7 +172,7 @@ final class WaterNeeded {
                         Term.factor(DEVIATION, relativeSd)));
             }
         }
-        return parts;
+        return steps;
     }
 
     private List<Variance> variances(Map<Integer, List<ExplanationStep>> parts, double variance) {

@@ -100,7 +100,7 @@ public final class Cautions {
 
     private void hotWater(CautionRule rule) {
         Double water = formula.waterTemperatureC();
-        if (water != null && water >= Coefficient.WARM_WATER_BELOW.value()) {
+        if (water != null && water >= Coefficient.HOT_WATER_FROM.value()) {
             String key = "water " + Math.round(water) + " °C";
             add(rule, "waterTemperatureC", key, List.of(CautionCause.ofWater(water)));
         }

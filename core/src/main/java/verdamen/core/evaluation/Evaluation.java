@@ -56,7 +56,7 @@ public record Evaluation(
                 formula,
                 dough,
                 balance,
-                balance.softness() == null ? null : formula.pantry().feel(balance.softness()),
+                balance.softness() == null ? null : formula.pantry().feel(balance.softness(), formula.style()),
                 rolled.handling(),
                 rolled.reasons(),
                 rolled.window(),

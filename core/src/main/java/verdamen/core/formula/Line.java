@@ -7,6 +7,7 @@ import verdamen.core.pantry.Behaviour;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Role;
 
 /**
  * A checked line of a formula.
@@ -74,14 +75,29 @@ public record Line(
                 .fraction();
     }
 
-    /** Absorption at 14 % moisture as a fraction: as measured, else the ingredient's; 0 for what does not drink. */
+    /**
+     * Absorption at 14 % moisture as a fraction: as measured, else the ingredient's, moved by a flour's own protein; 0 for
+     * what does not drink.
+     */
     public double absorption() {
         Double pct = measured.absorptionPct();
         Behaviour behaviour = ingredient.behaviour();
         if (pct != null) {
             return Share.ofPct(pct).fraction();
         }
-        return behaviour == null ? 0 : behaviour.absorption().fraction();
+        return behaviour == null ? 0 : behaviour.absorption().fraction() + absorptionFromProtein();
+    }
+
+    /** How far a flour's own protein moves its absorption from the table's, as a fraction; 0 when neither was told. */
+    public double absorptionFromProtein() {
+        Double protein = measured.proteinPct();
+        if (protein == null || measured.absorptionPct() != null || ingredient.role() != Role.FLOUR) {
+            return 0;
+        }
+        double most = Coefficient.PROTEIN_DIFFERENCE_MAX.value();
+        double points = protein - ingredient.composition().proteinPct();
+        double counted = Math.max(-most, Math.min(most, points));
+        return Share.ofPct(Coefficient.PROTEIN_ABSORPTION.value() * counted).fraction();
     }
 
     /** Size of its pieces, mm: as measured, else that of its form; 0 for what has no form. */

@@ -104,8 +104,10 @@ public record BenchAdvice(
         Formula formula = FormulaReader.read(spec, pantry);
         Dough dough = Dough.of(formula);
         Faults faults = new Faults();
-        Optional<Feel> felt =
-                pantry.feels().stream().filter(each -> each.code().equals(feel)).findFirst();
+        Optional<Feel> felt = pantry.feels().stream()
+                .filter(each -> each.code().equals(feel))
+                .findFirst()
+                .map(each -> each.scaledBy(formula.style().feelScale()));
         faults.require(felt.isPresent(), "feel", FaultCode.UNKNOWN_CODE, feel);
         faults.number("minute", (double) minute, 0, formula.timeline().horizon());
         faults.number("given", given, Limit.GRAMS);

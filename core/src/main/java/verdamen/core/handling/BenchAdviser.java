@@ -37,7 +37,7 @@ final class BenchAdviser {
     private final double rollAt;
     private final double later;
     private final double target;
-    private final double gluten;
+    private final Gluten gluten;
     private final @Nullable Double given;
     private final List<ExplanationStep> steps = new ArrayList<>();
 
@@ -51,7 +51,7 @@ final class BenchAdviser {
         this.rollAt = Math.max(minute, formula.rollAtMinute());
         this.later = carried(felt.softnessMid(), rollAt);
         this.target = formula.softnessTarget();
-        this.gluten = Gluten.of(dough.totals()).points();
+        this.gluten = Gluten.of(dough.totals());
         this.given = given;
     }
 
@@ -74,7 +74,7 @@ final class BenchAdviser {
                 felt,
                 expected,
                 later,
-                formula.pantry().feel(later),
+                formula.pantry().feel(later, formula.style()),
                 rollAt,
                 action,
                 from,
@@ -161,8 +161,9 @@ final class BenchAdviser {
         double limit = Coefficient.RISK_LIMIT.value();
         double rested = at - formula.timeline().kneadedBefore(at);
         return Risks.stick(softness, formula.style()) < limit
-                && Risks.crack(softness, gluten, formula.style()) < limit
-                && Risks.springBackPct(gluten, rested) <= formula.style().springLimitPct();
+                && Risks.crack(softness, gluten.sheetStrength(), formula.style()) < limit
+                && Risks.springBackPct(gluten.points(), rested)
+                        <= formula.style().springLimitPct();
     }
 
     private @Nullable Integer first(int from, IntPredicate holds) {

@@ -134,10 +134,15 @@ public record Disc(
                     mm,
                     diameterMm(piece, mm, formula.style().densityGPerMl()),
                     tear,
-                    formula.style().puffs()
-                            ? Double.valueOf(
-                                    Risks.puff(handling.gluten(), mm, handling.pieceShare(), tear, formula.style()))
-                            : null,
+                    handling.puff() == null
+                            ? null
+                            : Double.valueOf(Risks.puff(
+                                    handling.sheetStrength(),
+                                    mm,
+                                    handling.pieceShare(),
+                                    tear,
+                                    handling.stick(),
+                                    formula.style())),
                     handling.stick() == null || handling.crack() == null
                             ? null
                             : Double.valueOf(Risks.rollability(

@@ -27,7 +27,7 @@ enum Driver {
     NO_BENCH_CARE(evidence ->
             evidence.formula().method().sticking() == null ? CAUSE_STICKING_UNCARED.value() : CAUSE_UNLIKELY.value()),
     WEAK_NETWORK(evidence ->
-            logistic((CAUSE_WEAK_GLUTEN.value() - evidence.handling().gluten()) / CAUSE_GLUTEN_SPREAD.value())),
+            logistic((CAUSE_WEAK_GLUTEN.value() - evidence.handling().sheetStrength()) / CAUSE_GLUTEN_SPREAD.value())),
     STILL_DRINKING(evidence -> clamp((1 - evidence.dough().uptakeDone(evidence.rollAt())) / CAUSE_UPTAKE_OPEN.value())),
     UNCOVERED(evidence -> CAUSE_UNCOVERED.value()),
     BENCH_FLOUR_TAKEN(Driver::benchFlour),
@@ -38,7 +38,7 @@ enum Driver {
     CHILLED(evidence ->
             evidence.formula().timeline().celsius(evidence.rollAt()) < CAUSE_CHILLED_BELOW_C.value() ? 1 : 0),
     PIECES_TOO_LARGE(evidence -> evidence.coarsest()
-            .map(line -> logistic((Evidence.cover(line) / evidence.formula().sheetMm() - CAUSE_PIECE_COVER.value())
+            .map(line -> logistic((evidence.cover() / evidence.formula().sheetMm() - CAUSE_PIECE_COVER.value())
                     / CAUSE_PIECE_SPREAD.value()))
             .orElse(0.0)),
     MANY_PIECES(evidence -> clamp(evidence.handling().pieceShare() / CAUSE_PIECE_SHARE.value())),

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
 import verdamen.core.balance.Filling;
+import verdamen.core.balance.SheetPiece;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
@@ -104,17 +105,17 @@ final class Evidence {
 
     /** The line of the dough whose pieces need the thickest sheet. */
     Optional<Line> coarsest() {
-        return inclusions(line -> cover(line) > 0).max(Comparator.comparingDouble(Evidence::cover));
+        return dough.totals()
+                .coarsest()
+                .map(SheetPiece::line)
+                .flatMap(index -> formula.askedLines().stream()
+                        .filter(line -> line.index() == index)
+                        .findFirst());
     }
 
-    /** Sheet that a line's pieces need, mm. */
-    static double cover(Line line) {
-        Form form = line.form();
-        if (form == null) {
-            return 0;
-        }
-        return line.pieceMm()
-                * (form.pieceIsSoft() ? Coefficient.SOFT_PIECE_COVER : Coefficient.HARD_PIECE_COVER).value();
+    /** Sheet that the pieces need, mm; 0 without pieces. */
+    double cover() {
+        return handling.pieceCoverMm();
     }
 
     /** The heaviest inclusion of the dough. */

@@ -133,7 +133,7 @@ final class Fixes {
     private Fix smallerPieces(Correction correction) {
         return evidence.coarsest()
                 .map(line -> {
-                    double cover = Evidence.cover(line);
+                    double cover = evidence.cover();
                     double piece = line.pieceMm();
                     double fits = piece * Math.min(1, evidence.formula().sheetMm() / cover);
                     return new Fix(

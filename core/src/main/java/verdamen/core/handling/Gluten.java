@@ -10,13 +10,19 @@ import verdamen.core.model.Share;
  *
  * @param proteinGrams Σ m · protein · quality over all that has a behaviour, g
  * @param solidsGrams Σ m (1 − water − fat) over every row, g
- * @param pieceShare v, share of the dough that is inclusion in pieces above 0.5 mm
+ * @param gelGrams non-fat solids of gelled starch, g
+ * @param pieceShare v, share of the dough that is inclusion in pieces above 1 mm
  * @param fatPerFlour x, pure fat of the fat lines over flour
  */
-record Gluten(double proteinGrams, double solidsGrams, double pieceShare, double fatPerFlour) {
+record Gluten(double proteinGrams, double solidsGrams, double gelGrams, double pieceShare, double fatPerFlour) {
 
     static Gluten of(DoughTotals dough) {
-        return new Gluten(dough.networkProteinGrams(), dough.solidsGrams(), dough.pieceShare(), dough.fatPerFlour());
+        return new Gluten(
+                dough.networkProteinGrams(),
+                dough.solidsGrams(),
+                dough.gelGrams(),
+                dough.pieceShare(),
+                dough.fatPerFlour());
     }
 
     double points() {
@@ -29,5 +35,15 @@ record Gluten(double proteinGrams, double solidsGrams, double pieceShare, double
                 / Coefficient.GLUTEN_REFERENCE.value()
                 * (1 - Coefficient.GLUTEN_LOSS_TO_PIECES.value() * pieceShare)
                 * (1 - fatLoss);
+    }
+
+    /** Share of the solids that is gelled starch, 0 to 1. */
+    double gelShare() {
+        return solidsGrams > 0 ? gelGrams / solidsGrams : 0;
+    }
+
+    /** Sheet strength E = G + 40 · gel: gelled starch binds a sheet as gluten does. */
+    double sheetStrength() {
+        return points() + Coefficient.GEL_STRENGTH.value() * gelShare();
     }
 }

@@ -10,9 +10,12 @@ import verdamen.core.formula.Formula;
  *
  * @param softness S; null when nothing drinks, and with it all that depends on it
  * @param gluten gluten strength G; a strong white flour alone is about 100
- * @param pieceShare share of the dough that is inclusion in pieces above 0.5 mm, 0 to 1
+ * @param sheetStrength sheet strength E: gluten and gelled starch together, in the same points
+ * @param gelShare share of the solids that is gelled starch, 0 to 1
+ * @param pieceShare share of the dough that is inclusion in pieces above 1 mm, 0 to 1
  * @param hardPieceMm largest hard piece, mm; 0 for none
  * @param softPieceMm largest soft piece, mm; 0 for none
+ * @param pieceCoverMm sheet that the pieces need, mm; 0 without pieces
  * @param minSheetMm thinnest sheet it can be rolled to, mm
  * @param stick risk of sticking, %
  * @param crack risk of edges cracking, %
@@ -24,9 +27,12 @@ import verdamen.core.formula.Formula;
 public record Handling(
         @Nullable Double softness,
         double gluten,
+        double sheetStrength,
+        double gelShare,
         double pieceShare,
         double hardPieceMm,
         double softPieceMm,
+        double pieceCoverMm,
         double minSheetMm,
         @Nullable Double stick,
         @Nullable Double crack,
@@ -44,20 +50,24 @@ public record Handling(
         Formula formula = dough.formula();
         Gluten gluten = Gluten.of(dough);
         double points = gluten.points();
-        double hard = dough.hardPieceMm();
-        double soft = dough.softPieceMm();
-        double thinnest = Risks.thinnestSheetMm(points, hard, soft);
+        double strength = gluten.sheetStrength();
+        double cover =
+                dough.coarsest().map(piece -> piece.coverMm(dough.grams())).orElse(0.0);
+        double thinnest = Risks.thinnestSheetMm(strength, cover);
         double tear = Risks.tear(thinnest, formula.sheetMm());
         double spring = Risks.springBackPct(points, minute - formula.timeline().kneadedBefore(minute));
         Double softness = dough.softness(minute);
         Double stick = softness == null ? null : Double.valueOf(Risks.stick(softness, formula.style()));
-        Double crack = softness == null ? null : Double.valueOf(Risks.crack(softness, points, formula.style()));
+        Double crack = softness == null ? null : Double.valueOf(Risks.crack(softness, strength, formula.style()));
         return new Handling(
                 softness,
                 points,
+                strength,
+                gluten.gelShare(),
                 gluten.pieceShare(),
-                hard,
-                soft,
+                dough.largestPieceMm(false),
+                dough.largestPieceMm(true),
+                cover,
                 thinnest,
                 stick,
                 crack,
@@ -66,9 +76,9 @@ public record Handling(
                 stick == null || crack == null
                         ? null
                         : Double.valueOf(Risks.rollability(stick, crack, tear, spring, formula.style())),
-                formula.style().puffs()
-                        ? Double.valueOf(
-                                Risks.puff(points, formula.sheetMm(), gluten.pieceShare(), tear, formula.style()))
+                formula.style().puffs() && stick != null
+                        ? Double.valueOf(Risks.puff(
+                                strength, formula.sheetMm(), gluten.pieceShare(), tear, stick, formula.style()))
                         : null);
     }
 
@@ -77,6 +87,7 @@ public record Handling(
     Double value(HandlingFigure figure) {
         return switch (figure) {
             case GLUTEN -> gluten;
+            case SHEET_STRENGTH -> sheetStrength;
             case THINNEST_SHEET -> minSheetMm;
             case STICK -> stick;
             case CRACK -> crack;

@@ -5,6 +5,8 @@ import verdamen.core.model.Coded;
 /** A handling figure that can be opened to its reasons. */
 public enum HandlingFigure implements Coded {
     GLUTEN("gluten"),
+    /** What holds the sheet together: gluten, and gelled starch beside it. */
+    SHEET_STRENGTH("sheet-strength"),
     THINNEST_SHEET("min-sheet"),
     STICK("stick"),
     CRACK("crack"),

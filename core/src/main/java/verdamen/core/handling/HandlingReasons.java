@@ -5,8 +5,10 @@ import static verdamen.core.model.Symbol.*;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.SheetPiece;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.model.ExplanationStep;
@@ -41,7 +43,7 @@ final class HandlingReasons {
         for (HandlingFigure figure : HandlingFigure.values()) {
             Double value = handling.value(figure);
             if (value != null) {
-                reasons.add(new Reason(figure, List.of(step(figure, value)), influences(figure, value, withouts)));
+                reasons.add(new Reason(figure, steps(figure, value), influences(figure, value, withouts)));
             }
         }
         return reasons;
@@ -71,11 +73,30 @@ final class HandlingReasons {
         return influences;
     }
 
+    private List<ExplanationStep> steps(HandlingFigure figure, double value) {
+        Optional<SheetPiece> coarsest = dough.totals().coarsest();
+        return figure == HandlingFigure.THINNEST_SHEET && coarsest.isPresent()
+                ? List.of(cover(coarsest.get()), step(figure, value))
+                : List.of(step(figure, value));
+    }
+
+    private ExplanationStep cover(SheetPiece piece) {
+        return ExplanationStep.of(
+                Rule.PIECE_COVER,
+                handling.pieceCoverMm(),
+                Unit.MILLIMETRES,
+                Term.of(COVER, piece.factor()),
+                Term.millimetres(PIECE_MM, piece.mm()),
+                Term.factor(DOUGH_SHARE, piece.grams() / dough.grams()));
+    }
+
     private ExplanationStep step(HandlingFigure figure, double value) {
         Style style = formula.style();
         Term gluten = Term.gluten(GLUTEN, handling.gluten());
+        Term strength = Term.gluten(SHEET_STRENGTH, handling.sheetStrength());
         Term pieceShare = Term.factor(PIECE_SHARE, handling.pieceShare());
         Term tear = Term.percent(TEAR, handling.tear());
+        Term stick = Term.percent(STICK, orZero(handling.stick()));
         Term sheet = Term.millimetres(SHEET, formula.sheetMm());
         return switch (figure) {
             case GLUTEN -> {
@@ -89,17 +110,23 @@ final class HandlingReasons {
                         pieceShare,
                         Term.factor(FAT_PER_FLOUR, parts.fatPerFlour()));
             }
+            case SHEET_STRENGTH ->
+                ExplanationStep.of(
+                        Rule.SHEET_STRENGTH,
+                        value,
+                        Unit.GLUTEN_POINTS,
+                        gluten,
+                        Term.factor(GEL_SHARE, handling.gelShare()));
             case THINNEST_SHEET ->
                 ExplanationStep.of(
                         Rule.THINNEST_SHEET,
                         value,
                         Unit.MILLIMETRES,
-                        gluten,
-                        Term.millimetres(HARD_PIECE, handling.hardPieceMm()),
-                        Term.millimetres(SOFT_PIECE, handling.softPieceMm()));
+                        strength,
+                        Term.millimetres(PIECE_COVER, handling.pieceCoverMm()));
             case STICK -> percent(Rule.STICK, value, softness(), Term.softness(WINDOW_HIGH, style.softnessHigh()));
             case CRACK ->
-                percent(Rule.CRACK, value, softness(), Term.softness(WINDOW_LOW, style.softnessLow()), gluten);
+                percent(Rule.CRACK, value, softness(), Term.softness(WINDOW_LOW, style.softnessLow()), strength);
             case TEAR -> percent(Rule.TEAR, value, Term.millimetres(THINNEST_SHEET, handling.minSheetMm()), sheet);
             case SPRING_BACK ->
                 percent(
@@ -113,7 +140,7 @@ final class HandlingReasons {
                 percent(
                         Rule.ROLLABILITY,
                         value,
-                        Term.percent(STICK, orZero(handling.stick())),
+                        stick,
                         Term.percent(CRACK, orZero(handling.crack())),
                         tear,
                         Term.percent(SPRING_BACK, handling.springBackPct()),
@@ -122,11 +149,12 @@ final class HandlingReasons {
                 percent(
                         Rule.PUFF,
                         value,
-                        gluten,
+                        strength,
                         sheet,
                         Term.millimetres(STYLE_SHEET, style.sheetMm()),
                         pieceShare,
-                        tear);
+                        tear,
+                        stick);
         };
     }
 

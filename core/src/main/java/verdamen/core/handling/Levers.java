@@ -137,7 +137,10 @@ final class Levers {
     }
 
     private static boolean moreIsBetter(HandlingFigure figure) {
-        return figure == HandlingFigure.GLUTEN || figure == HandlingFigure.ROLLABILITY || figure == HandlingFigure.PUFF;
+        return figure == HandlingFigure.GLUTEN
+                || figure == HandlingFigure.SHEET_STRENGTH
+                || figure == HandlingFigure.ROLLABILITY
+                || figure == HandlingFigure.PUFF;
     }
 
     private Outcome outcome(Pulled pulled) {

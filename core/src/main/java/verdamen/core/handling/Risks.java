@@ -25,21 +25,21 @@ final class Risks {
                 .pct();
     }
 
-    /** Cracking, %: 100 σ((lo − S)/0.05 + (40 − G)/25 − 1). */
-    static double crack(double softness, double gluten, Style style) {
+    /** Cracking, %: 100 σ((lo − S)/0.05 + (40 − E)/25 − 1). */
+    static double crack(double softness, double strength, Style style) {
         return logistic((style.softnessLow() - softness) / Coefficient.CRACK_SPREAD.value()
-                        + (Coefficient.CRACK_GLUTEN.value() - gluten) / Coefficient.CRACK_GLUTEN_SPREAD.value()
+                        + (Coefficient.CRACK_STRENGTH.value() - strength) / Coefficient.CRACK_STRENGTH_SPREAD.value()
                         - Coefficient.CRACK_OFFSET.value())
                 .pct();
     }
 
-    /** Thinnest sheet, mm: max(0.6 + 90/(G + 22), 0.9 · hard piece, 0.5 · soft piece). */
-    static double thinnestSheetMm(double gluten, double hardPieceMm, double softPieceMm) {
-        double dough = Coefficient.THINNEST_SHEET_FLOOR.value()
-                + Coefficient.THINNEST_SHEET_SPAN.value() / (gluten + Coefficient.THINNEST_SHEET_OFFSET.value());
-        double pieces = Math.max(
-                Coefficient.HARD_PIECE_COVER.value() * hardPieceMm, Coefficient.SOFT_PIECE_COVER.value() * softPieceMm);
-        return Math.max(dough, pieces);
+    /** Thinnest sheet, mm: max(0.4 + 60/(E + 22), what the pieces need). */
+    static double thinnestSheetMm(double strength, double pieceCoverMm) {
+        return Math.max(
+                Coefficient.THINNEST_SHEET_FLOOR.value()
+                        + Coefficient.THINNEST_SHEET_SPAN.value()
+                                / (strength + Coefficient.THINNEST_SHEET_OFFSET.value()),
+                pieceCoverMm);
     }
 
     /** Tearing, %: 100 σ((h_min/h − 1.25)/0.12). */
@@ -49,7 +49,7 @@ final class Risks {
     }
 
     /**
-     * Spring-back, % of the diameter: 30 · g^1.3 · (0.1 + 0.9 exp(−Δ/τ_g)), g = min(1.3, G/90), τ_g = 4 + 10 · min(1,
+     * Spring-back, % of the diameter: 24 · g^1.3 · (0.1 + 0.9 exp(−Δ/τ_g)), g = min(1.3, G/90), τ_g = 4 + 10 · min(1,
      * G/90).
      *
      * @param minutesAfterKneading Δ, at least 0
@@ -72,13 +72,14 @@ final class Risks {
                 .pct();
     }
 
-    /** Puff, %: 100 σ((G − 35)/12) · exp(−((h − h_style)/1.2)²) · max(0, 1 − 1.5 v) · (1 − tear). */
-    static double puff(double gluten, double sheetMm, double pieceShare, double tear, Style style) {
-        double holds = logistic((gluten - Coefficient.PUFF_GLUTEN.value()) / Coefficient.PUFF_GLUTEN_SPREAD.value())
+    /** Puff, %: 100 σ((E − 35)/12) · exp(−(ln(h/h_style)/0.7)²) · max(0, 1 − 1.5 v) · (1 − tear) · (1 − stick). */
+    static double puff(double strength, double sheetMm, double pieceShare, double tear, double stick, Style style) {
+        double holds = logistic(
+                        (strength - Coefficient.PUFF_STRENGTH.value()) / Coefficient.PUFF_STRENGTH_SPREAD.value())
                 .fraction();
-        double off = (sheetMm - style.sheetMm()) / Coefficient.PUFF_SHEET_SPREAD.value();
+        double off = Math.log(sheetMm / style.sheetMm()) / Coefficient.PUFF_SHEET_SPREAD.value();
         double pieces = Math.max(0, 1 - Coefficient.PUFF_LOSS_TO_PIECES.value() * pieceShare);
-        return Share.ofFraction(holds * Math.exp(-off * off) * pieces * left(tear))
+        return Share.ofFraction(holds * Math.exp(-off * off) * pieces * left(tear) * left(stick))
                 .pct();
     }
 }

@@ -149,7 +149,7 @@ public record RollingPicture(
         private final @Nullable RollingWindow window;
         private final int kneaded;
         private final int horizon;
-        private final double gluten;
+        private final Gluten gluten;
 
         private Looker(Dough dough, @Nullable RollingWindow window) {
             this.dough = dough;
@@ -157,7 +157,7 @@ public record RollingPicture(
             this.window = window;
             this.kneaded = (int) Math.ceil(formula.kneading().endMinute());
             this.horizon = formula.timeline().horizon();
-            this.gluten = Gluten.of(dough.totals()).points();
+            this.gluten = Gluten.of(dough.totals());
         }
 
         private List<Named> moments() {
@@ -218,8 +218,8 @@ public record RollingPicture(
                 return null;
             }
             double limit = Coefficient.RISK_LIMIT.value();
-            double spring =
-                    Risks.springBackPct(gluten, minute - formula.timeline().kneadedBefore(minute));
+            double spring = Risks.springBackPct(
+                    gluten.points(), minute - formula.timeline().kneadedBefore(minute));
             if (formula.timeline().kneads(minute)) {
                 return new Closed(minute, Why.BEING_KNEADED, null, null);
             }
@@ -231,7 +231,7 @@ public record RollingPicture(
                         : dough.strongestReleaser(kneaded, minute);
                 return because(minute, Why.TOO_SOFT, behind);
             }
-            if (Risks.crack(softness, gluten, formula.style()) >= limit) {
+            if (Risks.crack(softness, gluten.sheetStrength(), formula.style()) >= limit) {
                 return because(minute, Why.TOO_FIRM, dough.strongestDrinker(kneaded, minute));
             }
             return spring > formula.style().springLimitPct() ? new Closed(minute, Why.SPRINGS_BACK, null, null) : null;

@@ -34,7 +34,7 @@ public record RollingWindow(int first, int last) {
     }
 
     private static List<RollingWindow> all(Dough dough) {
-        double gluten = Gluten.of(dough.totals()).points();
+        Gluten gluten = Gluten.of(dough.totals());
         Timeline timeline = dough.formula().timeline();
         boolean firstOnly = timeline.phases().isEmpty();
         int end = timeline.horizon();
@@ -58,7 +58,7 @@ public record RollingWindow(int first, int last) {
         return found;
     }
 
-    private static boolean rolls(Dough dough, double gluten, int minute) {
+    private static boolean rolls(Dough dough, Gluten gluten, int minute) {
         Formula formula = dough.formula();
         if (formula.timeline().kneads(minute)) {
             return false;
@@ -68,7 +68,8 @@ public record RollingWindow(int first, int last) {
         double sinceKneading = minute - formula.timeline().kneadedBefore(minute);
         return softness != null
                 && Risks.stick(softness, formula.style()) < limit
-                && Risks.crack(softness, gluten, formula.style()) < limit
-                && Risks.springBackPct(gluten, sinceKneading) <= formula.style().springLimitPct();
+                && Risks.crack(softness, gluten.sheetStrength(), formula.style()) < limit
+                && Risks.springBackPct(gluten.points(), sinceKneading)
+                        <= formula.style().springLimitPct();
     }
 }

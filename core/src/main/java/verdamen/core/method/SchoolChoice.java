@@ -159,7 +159,7 @@ final class SchoolChoice {
         if (celsius < Coefficient.TEPID_WATER_BELOW.value()) {
             return "tepid";
         }
-        return celsius < Coefficient.WARM_WATER_BELOW.value() ? "warm" : "hot";
+        return celsius < Coefficient.HOT_WATER_FROM.value() ? "warm" : "hot";
     }
 
     private static @Nullable String chosenInclusion(FormulaSpec spec, MethodSpec method, Pantry pantry) {

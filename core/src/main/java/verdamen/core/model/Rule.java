@@ -20,9 +20,18 @@ import java.util.stream.Collectors;
  */
 public enum Rule {
     /** What a flour takes up. */
-    FLOUR_DRINKS("MASS * ABSORPTION * COATING * UPTAKE"),
+    FLOUR_DRINKS("MASS * COATING * (ABSORPTION * UPTAKE + BRAN)"),
+    /** What the bran of a whole-grain flour takes up beside. */
+    BRAN("BRAN_ABSORPTION * (1 - exp(-MINUTE / BRAN_TAU))"),
     /** What a dry addition or dry dairy takes up. */
     DRY_ADDITION_DRINKS("MASS * ABSORPTION * UPTAKE"),
+    /** Absorption moved by a flour's own protein. */
+    ABSORPTION_FROM_PROTEIN("BOOK_ABSORPTION + PROTEIN_ABSORPTION * max(-PROTEIN_DIFFERENCE_MAX, "
+            + "min(PROTEIN_DIFFERENCE_MAX, PROTEIN_PCT - BOOK_PROTEIN_PCT)) / 100"),
+    /** How far the water scalds. */
+    SCALDING("max(0, min(1, (WATER_TEMPERATURE - SCALDING_FROM_C) / (SCALDING_FULL_C - " + "SCALDING_FROM_C)))"),
+    /** How much more is taken up of water that scalds. */
+    HOT_WATER("1 + (SCALDED_FACTOR - 1) * SCALDING"),
     /** Absorption at a flour's moisture. */
     ABSORPTION_AT_MOISTURE("(1 - FLOUR_MOISTURE) / (1 - BOOK_FLOUR_MOISTURE) * (BOOK_ABSORPTION * HOT_WATER + "
             + "BOOK_FLOUR_MOISTURE) - FLOUR_MOISTURE"),
@@ -30,6 +39,8 @@ public enum Rule {
     ABSORPTION_IN_WATER("BOOK_ABSORPTION * HOT_WATER"),
     /** Share taken up so far. */
     UPTAKE("1 - UPTAKE_SHORTFALL_AT_WETTING * exp(-MINUTE / UPTAKE_TAU)"),
+    /** What warm water does to the time constant of uptake. */
+    WATER_SPEED("WARM_WATER_FACTOR - SCALDING_QUICKENING * SCALDING"),
     /** Time constant of uptake, minutes. */
     UPTAKE_TAU("BOOK_TAU * KNEADING * WATER_SPEED * FAT_SLOWS"),
     /** How much fat rubbed in first slows uptake. */
@@ -38,8 +49,10 @@ public enum Rule {
     COATING("1 - min(RUBBED_FAT_COATING_MAX, RUBBED_FAT_COATING * FAT_PER_FLOUR)"),
     /** What an inclusion brings. */
     INCLUSION_BRINGS("MASS * WATER_SHARE * RELEASE + SOFTENING * MASS * FAT_SHARE"),
+    /** Gelled starch of an inclusion. */
+    GELLED("max(0, min(1 - WATER_SHARE - FAT_SHARE, STARCH_SHARE * (1 - WATER_SHARE) / (1 - " + "BOOK_WATER_SHARE)))"),
     /** What an inclusion's solids hold. */
-    INCLUSION_HOLDS("MASS * max(0, 1 - WATER_SHARE - FAT_SHARE) * HOLD"),
+    INCLUSION_HOLDS("MASS * (GELLED * STARCH_HOLD + (max(0, 1 - WATER_SHARE - FAT_SHARE) - GELLED) * HOLD)"),
     /** Share of an inclusion's water in play. */
     RELEASE("RELEASE_START + (RELEASE_END - RELEASE_START) * (1 - exp(-MINUTE / RELEASE_TAU))"),
     /** Release end with salt. */
@@ -63,14 +76,18 @@ public enum Rule {
     /** Gluten strength. */
     GLUTEN("100 * GLUTEN_PROTEIN / SOLIDS / GLUTEN_REFERENCE * (1 - GLUTEN_LOSS_TO_PIECES * "
             + "PIECE_SHARE) * (1 - min(GLUTEN_LOSS_TO_FAT_MAX, GLUTEN_LOSS_TO_FAT * FAT_PER_FLOUR))"),
+    /** Sheet strength: gluten, and gelled starch beside it. */
+    SHEET_STRENGTH("GLUTEN + GEL_STRENGTH * GEL_SHARE"),
+    /** Sheet that the pieces of an inclusion need. */
+    PIECE_COVER("COVER * PIECE_MM * pow(min(1, DOUGH_SHARE / PIECE_SHARE_FULL), 1 / 3)"),
     /** Thinnest sheet. */
-    THINNEST_SHEET("max(THINNEST_SHEET_FLOOR + THINNEST_SHEET_SPAN / (GLUTEN + THINNEST_SHEET_OFFSET), "
-            + "HARD_PIECE_COVER * HARD_PIECE, SOFT_PIECE_COVER * SOFT_PIECE)"),
+    THINNEST_SHEET("max(THINNEST_SHEET_FLOOR + THINNEST_SHEET_SPAN / (SHEET_STRENGTH + "
+            + "THINNEST_SHEET_OFFSET), PIECE_COVER)"),
     /** Sticking. */
     STICK("100 * sigmoid((SOFTNESS - WINDOW_HIGH) / STICK_SPREAD)"),
     /** Cracking. */
-    CRACK("100 * sigmoid((WINDOW_LOW - SOFTNESS) / CRACK_SPREAD + (CRACK_GLUTEN - GLUTEN) / "
-            + "CRACK_GLUTEN_SPREAD - CRACK_OFFSET)"),
+    CRACK("100 * sigmoid((WINDOW_LOW - SOFTNESS) / CRACK_SPREAD + (CRACK_STRENGTH - "
+            + "SHEET_STRENGTH) / CRACK_STRENGTH_SPREAD - CRACK_OFFSET)"),
     /** Tearing. */
     TEAR("100 * sigmoid((THINNEST_SHEET / SHEET - TEAR_RATIO) / TEAR_SPREAD)"),
     /** Spring-back. */
@@ -81,9 +98,9 @@ public enum Rule {
     ROLLABILITY("100 * (1 - STICK / 100) * (1 - CRACK / 100) * (1 - TEAR / 100) * (1 - min(1, max(0, "
             + "SPRING_BACK - SPRING_LIMIT) / SPRING_TOLERANCE))"),
     /** Puff. */
-    PUFF("100 * sigmoid((GLUTEN - PUFF_GLUTEN) / PUFF_GLUTEN_SPREAD) * exp(-pow((SHEET - "
-            + "STYLE_SHEET) / PUFF_SHEET_SPREAD, 2)) * max(0, 1 - PUFF_LOSS_TO_PIECES * "
-            + "PIECE_SHARE) * (1 - TEAR / 100)"),
+    PUFF("100 * sigmoid((SHEET_STRENGTH - PUFF_STRENGTH) / PUFF_STRENGTH_SPREAD) * "
+            + "exp(-pow(ln(SHEET / STYLE_SHEET) / PUFF_SHEET_SPREAD, 2)) * max(0, 1 - "
+            + "PUFF_LOSS_TO_PIECES * PIECE_SHARE) * (1 - TEAR / 100) * (1 - STICK / 100)"),
     /** What a typical step leaves. */
     PREP_SHARE("BEFORE * SHARE"),
     /** Water after liquid has run. */

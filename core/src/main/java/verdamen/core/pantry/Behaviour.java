@@ -1,5 +1,7 @@
 package verdamen.core.pantry;
 
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Confidence;
 import verdamen.core.model.Share;
 
@@ -10,6 +12,7 @@ import verdamen.core.model.Share;
  * @param uptakeTauMin time constant of uptake, minutes, by hand with tepid water
  * @param glutenQuality share of the protein that makes a network like a strong white flour's, 0 to 1
  * @param particleUm typical particle size, micrometres
+ * @param hotAbsorptionPct the same in water that scalds; null for what drinks as much hot as any flour
  * @param confidence how well the absorption is known
  * @param notes what changes it
  */
@@ -18,6 +21,7 @@ public record Behaviour(
         double uptakeTauMin,
         double glutenQuality,
         double particleUm,
+        @Nullable Double hotAbsorptionPct,
         Confidence confidence,
         String notes) {
 
@@ -32,5 +36,12 @@ public record Behaviour(
     /** Water taken up, as a share of the mass: above the whole for what takes up more than it weighs. */
     public Share absorption() {
         return Share.ofPct(absorptionPct);
+    }
+
+    /** How much more it takes up when it is scalded, as a factor: of the table, or what starch does anywhere. */
+    public double scaldedFactor() {
+        return hotAbsorptionPct == null
+                ? Coefficient.HOT_WATER_ABSORPTION.value()
+                : Share.of(hotAbsorptionPct, absorptionPct).fraction();
     }
 }

@@ -39,6 +39,11 @@ public record Composition(
         return Share.ofPct(fatPct);
     }
 
+    /** Starch as a share of the ingredient: carbohydrate that is neither fibre nor sugar. */
+    public Share starchShare() {
+        return Share.ofPct(Math.max(0, carbPct - fibrePct - sugarsPct));
+    }
+
     /** Sugars as a share of the ingredient. */
     public Share sugarsShare() {
         return Share.ofPct(sugarsPct);

@@ -22,4 +22,9 @@ public record Feel(
     public double likelyTo() {
         return Math.min(softnessTo, 2 * softnessMid - softnessFrom);
     }
+
+    /** The same word for a style whose doughs are handled at so many times the softness. */
+    public Feel scaledBy(double scale) {
+        return new Feel(code, name, scale * softnessFrom, scale * softnessTo, scale * softnessMid, touchTest);
+    }
 }

@@ -9,6 +9,7 @@ package verdamen.core.pantry;
  * @param releaseEnd share in play in the end, without salt, 0 to 1
  * @param releaseTauMin time constant of the release, minutes
  * @param holdGPerGSolids grams of water a gram of its solids holds
+ * @param starchHoldGPerG grams of water a gram of its gelled starch holds; 0 for forms without
  * @param weepsInFilling share of its water that runs in a filling, 0 to 1
  * @param pieceMm usual piece size, mm; 0 for none
  * @param pieceIsSoft whether the pieces give way under the pin
@@ -21,6 +22,7 @@ public record Form(
         double releaseEnd,
         double releaseTauMin,
         double holdGPerGSolids,
+        double starchHoldGPerG,
         double weepsInFilling,
         double pieceMm,
         boolean pieceIsSoft,

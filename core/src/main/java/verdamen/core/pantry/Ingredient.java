@@ -42,6 +42,7 @@ public record Ingredient(
         String notes) {
 
     private static final String WATER_GROUP = "water";
+    private static final double ALL = 100;
     private static final String STARTER_GROUP = "sourdough";
 
     /** Refuses a flour without a behaviour and a fat without a state. */
@@ -57,7 +58,7 @@ public record Ingredient(
 
     /** Whether it is plain water, the line that the balance answers. */
     public boolean isPlainWater() {
-        return role == Role.LIQUID && group.equals(WATER_GROUP);
+        return role == Role.LIQUID && group.equals(WATER_GROUP) && composition.waterPct() == ALL;
     }
 
     /** Whether it is a sourdough starter, which counts as half flour, half water. */

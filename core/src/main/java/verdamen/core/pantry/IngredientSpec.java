@@ -199,6 +199,7 @@ public record IngredientSpec(
                 uptakeTauMin == null ? USUAL_TAU_MIN : uptakeTauMin,
                 orZero(glutenQuality),
                 USUAL_PARTICLE_UM,
+                null,
                 Confidence.LOW,
                 "");
     }

@@ -134,6 +134,7 @@ public record OwnValue(Field field, double value, String source) {
                                 own.getOrDefault(Field.UPTAKE_TAU_MIN, behaviour.uptakeTauMin()),
                                 own.getOrDefault(Field.GLUTEN_QUALITY, behaviour.glutenQuality()),
                                 behaviour.particleUm(),
+                                behaviour.hotAbsorptionPct(),
                                 behaviour.confidence(),
                                 behaviour.notes()),
                 book.notes());

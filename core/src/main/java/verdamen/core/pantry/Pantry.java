@@ -83,10 +83,10 @@ public final class Pantry {
         return Optional.ofNullable(forms.get(aliases.current(Kind.FORM, code)));
     }
 
-    /** The word for a softness; the last one has no upper end. */
-    public Feel feel(double softness) {
+    /** The word for a softness of a style's dough; the last one has no upper end. */
+    public Feel feel(double softness, Style style) {
         return feels.stream()
-                .filter(feel -> softness < feel.softnessTo())
+                .filter(feel -> softness / style.feelScale() < feel.softnessTo())
                 .findFirst()
                 .orElseGet(() -> feels.get(feels.size() - 1));
     }

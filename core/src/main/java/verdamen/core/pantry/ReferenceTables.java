@@ -75,6 +75,7 @@ public final class ReferenceTables {
                 row.number("absorption_tau_min"),
                 row.number("gluten_quality"),
                 row.number("typical_particle_um"),
+                row.numberOrNull("hot_absorption_pct"),
                 row.choice("confidence", Confidence.class),
                 row.note());
     }
@@ -99,6 +100,7 @@ public final class ReferenceTables {
                 row.number("side_two_s"),
                 row.number("cook_loss_pct"),
                 row.flag("leavened"),
+                row.number("feel_scale"),
                 row.note());
     }
 
@@ -110,6 +112,7 @@ public final class ReferenceTables {
                 row.number("release_end"),
                 row.number("release_tau_min"),
                 row.number("hold_g_per_g_solids"),
+                row.number("starch_hold_g_per_g"),
                 row.number("weeps_in_filling"),
                 row.number("piece_mm"),
                 row.flag("piece_is_soft"),

@@ -21,6 +21,8 @@ package verdamen.core.pantry;
  * @param sideTwoS time on the second side, seconds
  * @param cookLossPct weight lost in cooking, %
  * @param leavened whether it is leavened
+ * @param feelScale what softness is divided by before it has a feel word: some doughs are handled at what would be a
+ *     batter in wheat
  * @param notes how it is made
  */
 public record Style(
@@ -42,6 +44,7 @@ public record Style(
         double sideTwoS,
         double cookLossPct,
         boolean leavened,
+        double feelScale,
         String notes) {
 
     private static final double MM_PER_CM = 10;

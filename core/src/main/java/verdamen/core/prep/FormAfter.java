@@ -18,10 +18,10 @@ public final class FormAfter {
 
     private FormAfter() {}
 
-    /** Cut vegetables become pressed ones; a purée, mash or whole leaf keeps its form. */
+    /** Raw leaves and cut vegetables become pressed ones; a purée, mash or pulse keeps its form. */
     public static String pressing(String form) {
         return switch (form) {
-            case RAW_CHOPPED, RAW_GRATED -> PRESSED;
+            case RAW_LEAF, RAW_CHOPPED, RAW_GRATED -> PRESSED;
             default -> form;
         };
     }

@@ -2,6 +2,8 @@ package verdamen.core.balance;
 
 import static org.testng.Assert.assertEquals;
 
+import java.util.HashMap;
+import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
@@ -21,21 +23,26 @@ public class SoftnessSpreadTest {
         return RandomFormulas.rows(150);
     }
 
-    /** σ_S² = Σ ((S·drinks − brings)/m · sd)² + Σ (S · drinks · relative sd)², over D², one row after the other. */
+    /** σ_S² = Σ ((S·drinks − brings)/m · sd)² + Σ (S · drinks · relative sd)², over D², row by row, a line weighing wrong as a whole. */
     private static double rowByRow(Dough dough, double minute) {
         Moment at = dough.moment(minute);
         double drinks = dough.drinksGrams(at);
         double softness = dough.bringsGrams(at) / drinks;
+        Map<Integer, Double> weighed = new HashMap<>();
         double variance = 0;
         for (WaterAccount account : dough.accounts()) {
             DoughRow row = account.row();
             if (row.grams() > 0) {
                 double drunk = account.drinks(at);
-                double weighed = (softness * drunk - account.brings(at)) / row.grams() * row.sdGrams();
+                double off = (softness * drunk - account.brings(at)) / row.grams() * row.sdGrams();
+                weighed.merge(row.line().index(), off, Double::sum);
                 Behaviour behaviour = row.behaviour();
                 double absorbed = behaviour == null ? 0 : softness * drunk * row.absorptionRelativeSd(behaviour);
-                variance += weighed * weighed + absorbed * absorbed;
+                variance += absorbed * absorbed;
             }
+        }
+        for (double off : weighed.values()) {
+            variance += off * off;
         }
         return Math.sqrt(variance) / drinks;
     }

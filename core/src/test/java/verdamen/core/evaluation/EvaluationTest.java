@@ -52,7 +52,9 @@ public class EvaluationTest {
     @Test
     public void theFeelIsTheWordForTheSoftness() {
         Evaluation sheet = sheet(spec(null, null, null));
-        assertEquals(sheet.feel(), BOOK.feel(sheet.balance().softness()));
+        assertEquals(
+                sheet.feel(),
+                BOOK.feel(sheet.balance().softness(), sheet.formula().style()));
         assertEquals(sheet.feel().code(), "soft");
     }
 

@@ -92,8 +92,8 @@ public class BenchAdviceTest {
 
     @Test
     public void slackStylesMayTakeWetHandsInstead() {
-        FormulaSpec naan = Doughs.spec("skillet-naan", line("wheat-strong-white", 400), line("water", 330));
-        BenchAdvice pourable = advice(naan, 69, "sticky");
+        FormulaSpec pita = Doughs.spec("pita", line("wheat-strong-white", 400), line("water", 330));
+        BenchAdvice pourable = advice(pita, 69, "sticky");
         assertEquals(pourable.action(), Action.ADD_FLOUR);
         assertTrue(pourable.alternative());
     }

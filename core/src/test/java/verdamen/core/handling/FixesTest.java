@@ -109,7 +109,7 @@ public class FixesTest {
                 .withSettings(null, null, null, 0.0);
         double more = fix(strong, Correction.REST).amount();
         double gluten = Handling.at(Dough.of(Doughs.read(strong)), 10).gluten();
-        assertTrue(Risks.springBackPct(gluten, more) <= 8 && Risks.springBackPct(gluten, more - 1) > 8);
+        assertTrue(Risks.springBackPct(gluten, more) <= 10 && Risks.springBackPct(gluten, more - 1) > 10);
     }
 
     @Test

@@ -50,18 +50,16 @@ public class RisksTest {
     @DataProvider
     Object[][] sheets() {
         return new Object[][] {
-            {100.0, 0.0, 0.0, 0.6 + 90.0 / 122},
-            {0.0, 0.0, 0.0, 0.6 + 90.0 / 22},
-            {100.0, 2.5, 0.0, 2.25},
-            {100.0, 0.0, 4.0, 2.0},
-            {100.0, 2.5, 5.0, 2.5},
-            {30.0, 1.0, 1.0, 0.6 + 90.0 / 52},
+            {100.0, 0.0, 0.4 + 60.0 / 122},
+            {0.0, 0.0, 0.4 + 60.0 / 22},
+            {100.0, 2.25, 2.25},
+            {30.0, 0.9, 0.4 + 60.0 / 52},
         };
     }
 
     @Test(dataProvider = "sheets")
-    public void theThinnestSheetIsThatOfTheDoughOrOfItsPieces(double gluten, double hard, double soft, double mm) {
-        assertEquals(Risks.thinnestSheetMm(gluten, hard, soft), mm, 1e-9);
+    public void theThinnestSheetIsThatOfTheDoughOrOfItsPieces(double strength, double cover, double mm) {
+        assertEquals(Risks.thinnestSheetMm(strength, cover), mm, 1e-9);
     }
 
     @Test
@@ -79,10 +77,10 @@ public class RisksTest {
             assertTrue(spring < last);
             last = spring;
         }
-        assertEquals(Risks.springBackPct(90, 0), 30, 1e-9);
-        assertEquals(Risks.springBackPct(90, 10_000), 3, 1e-9);
+        assertEquals(Risks.springBackPct(90, 0), 24, 1e-9);
+        assertEquals(Risks.springBackPct(90, 10_000), 2.4, 1e-9);
         assertEquals(Risks.springBackPct(0, 0), 0, 1e-9);
-        assertEquals(Risks.springBackPct(500, 0), 30 * Math.pow(1.3, 1.3), 1e-9);
+        assertEquals(Risks.springBackPct(500, 0), 24 * Math.pow(1.3, 1.3), 1e-9);
     }
 
     @Test
@@ -95,11 +93,18 @@ public class RisksTest {
 
     @Test
     public void puffingWantsAStrongWholeSheetOfTheRightThickness() {
-        double best = Risks.puff(100, ROTI.sheetMm(), 0, 0, ROTI);
+        double sheet = ROTI.sheetMm();
+        double best = Risks.puff(100, sheet, 0, 0, 0, ROTI);
         assertTrue(best > 99);
-        assertTrue(Risks.puff(35, ROTI.sheetMm(), 0, 0, ROTI) < 51);
-        assertTrue(Risks.puff(100, ROTI.sheetMm() + 2, 0, 0, ROTI) < best / 5);
-        assertEquals(Risks.puff(100, ROTI.sheetMm(), 0.7, 0, ROTI), 0, 1e-9);
-        assertEquals(Risks.puff(100, ROTI.sheetMm(), 0, 100, ROTI), 0, 1e-9);
+        assertTrue(Risks.puff(35, sheet, 0, 0, 0, ROTI) < 51);
+        assertTrue(Risks.puff(100, 3 * sheet, 0, 0, 0, ROTI) < best / 5);
+        assertEquals(
+                Risks.puff(100, 2 * sheet, 0, 0, 0, ROTI),
+                Risks.puff(100, sheet / 2, 0, 0, 0, ROTI),
+                1e-9,
+                "by the ratio of thicknesses");
+        assertEquals(Risks.puff(100, sheet, 0.7, 0, 0, ROTI), 0, 1e-9);
+        assertEquals(Risks.puff(100, sheet, 0, 100, 0, ROTI), 0, 1e-9);
+        assertEquals(Risks.puff(100, sheet, 0, 0, 100, ROTI), 0, 1e-9, "what sticks does not puff");
     }
 }

@@ -34,7 +34,10 @@ public class FeelTest {
                 .orElseThrow();
         assertEquals(feel.likelyFrom(), from, 1e-9);
         assertEquals(feel.likelyTo(), to, 1e-9);
-        assertEquals(BOOK.feel(feel.softnessMid()), feel);
+        for (Style style : BOOK.styles()) {
+            assertEquals(BOOK.feel(style.feelScale() * feel.softnessMid(), style), feel, style.code());
+            assertEquals(feel.scaledBy(style.feelScale()).softnessMid(), style.feelScale() * feel.softnessMid());
+        }
     }
 
     @Test

@@ -14,7 +14,7 @@ public class ReferenceTablesTest {
 
     @Test
     public void readsTheWholeBook() {
-        assertEquals(BOOK.ingredients().size(), 148);
+        assertEquals(BOOK.ingredients().size(), 166);
         assertEquals(
                 BOOK.ingredients().stream()
                         .filter(each -> each.behaviour() != null)
@@ -43,7 +43,7 @@ public class ReferenceTablesTest {
 
     @Test(dataProvider = "feels")
     public void hasAWordForEverySoftness(double softness, String word) {
-        assertEquals(BOOK.feel(softness).code(), word);
+        assertEquals(BOOK.feel(softness, BOOK.style("roti").orElseThrow()).code(), word);
     }
 
     @Test

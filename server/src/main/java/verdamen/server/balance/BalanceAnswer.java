@@ -117,6 +117,7 @@ public record BalanceAnswer(
      * @param softnessLow lower end of the style's window
      * @param softnessHigh upper end of the style's window
      * @param springLimitPct most spring-back one rolls against, % of the diameter
+     * @param feelScale how many times softer the style's doughs are than what the feel words say
      */
     public record Settings(
             double restMinutes,
@@ -125,7 +126,8 @@ public record BalanceAnswer(
             double softnessTarget,
             double softnessLow,
             double softnessHigh,
-            double springLimitPct) {}
+            double springLimitPct,
+            double feelScale) {}
 
     static BalanceAnswer of(Evaluation evaluation, List<Slip> slips, Facts facts) {
         Balance balance = evaluation.balance();
@@ -203,6 +205,7 @@ public record BalanceAnswer(
                 formula.softnessTarget(),
                 formula.style().softnessLow(),
                 formula.style().softnessHigh(),
-                formula.style().springLimitPct());
+                formula.style().springLimitPct(),
+                formula.style().feelScale());
     }
 }

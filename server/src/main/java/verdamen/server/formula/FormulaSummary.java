@@ -40,7 +40,7 @@ public record FormulaSummary(
      * @param softness its softness when rolled; null when nothing drinks
      * @param feel the word for it
      * @param openLines how many lines do not count yet
-     * @param standing where its plain water stands against the range
+     * @param standing where it stands against the style's window
      * @param missingGrams plain water still missing, g; below 0 when there is too much
      */
     public record Figures(

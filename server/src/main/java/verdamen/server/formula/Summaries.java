@@ -174,7 +174,7 @@ class Summaries implements SmartInitializingSingleton {
                 Makeup.of(formula),
                 balance.hydration(),
                 balance.softness(),
-                balance.softness() == null ? null : book.feel(balance.softness()),
+                balance.softness() == null ? null : book.feel(balance.softness(), formula.style()),
                 formula.openLines().size(),
                 balance.water().standing(),
                 balance.water().missing());

@@ -20,6 +20,7 @@ import verdamen.core.handling.FormulaHandling;
 import verdamen.core.handling.PutIn;
 import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.Spill;
+import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Style;
 import verdamen.server.balance.BalanceService;
 import verdamen.server.batch.BatchService;
@@ -50,6 +51,7 @@ class HandlingController {
      * @param waterMissingGrams plain water still missing, g; below 0 for too much
      * @param waterToSetGrams what it needs, as a scale shows it, g
      * @param waterIsOff whether that is more than one addition at the bench, and worth saying
+     * @param riskLimitPct a risk from here on closes the rolling window, %
      * @param cautions the cautions that apply
      */
     record HandlingAnswer(
@@ -60,6 +62,7 @@ class HandlingController {
             double waterMissingGrams,
             double waterToSetGrams,
             boolean waterIsOff,
+            double riskLimitPct,
             List<Caution> cautions) {}
 
     /** How a formula's dough handles. */
@@ -76,6 +79,7 @@ class HandlingController {
                 water.missing(),
                 water.toSet(),
                 water.isOff(),
+                Coefficient.RISK_LIMIT.value(),
                 Cautions.of(read));
     }
 
