@@ -34,9 +34,7 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
           {figures.mass(Math.abs(water.needed))}
         </p>
         <p className="soft pt-1 text-sm" data-testid="water-range">
-          {water.needed < 0
-            ? `${figures.massNumber(-water.high)} to ${figures.mass(-water.low)}`
-            : `${figures.massNumber(water.low)} to ${figures.mass(water.high)}`}
+          {rangeWords(water, figures)}
         </p>
       </div>
       <div className="text-sm">
@@ -66,6 +64,7 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
           <strong className="font-display text-lg font-normal" data-testid="feel">
             {feel?.name ?? "nothing drinks yet"}
           </strong>
+          {TOO[water.standing]}
           {softnessAtRoll != null && ` ${figures.number(softnessAtRoll, 2)}`}
           <span className="soft"> (aim {figures.number(settings.softnessTarget, 2)})</span>
         </p>
@@ -81,6 +80,19 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
     </section>
   );
 }
+
+/** The range, a surplus as such: never below nothing. */
+function rangeWords({ needed, low, high }: BalanceAnswer["water"], figures: Figures): string {
+  const [near, far] = needed < 0 ? [-high, -low] : [low, high];
+  return near > 0 ? `about ${figures.massNumber(near)} to ${figures.mass(far)}` : `up to about ${figures.mass(far)}`;
+}
+
+/** The same word can be right for one style and too soft for another. */
+const TOO: Record<BalanceAnswer["water"]["standing"], string> = {
+  "in-balance": "",
+  "needs-water": ", too firm for this style",
+  "too-wet": ", too soft for this style",
+};
 
 const STANDINGS: Record<BalanceAnswer["water"]["standing"], string> = {
   "in-balance": "Inside the window as it is.",

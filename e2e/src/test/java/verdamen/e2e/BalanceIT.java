@@ -35,7 +35,7 @@ public class BalanceIT extends BrowserTest {
         BalancePage page = openBalance(NETTLE);
         Balance before = core(nettle());
         assertEquals(page.waterNeeded(), mass(before.water().needed()));
-        assertEquals(page.tilt(), 0, 0.2);
+        assertTrue(Math.abs(page.tilt()) < 3, "inside its window: " + page.tilt());
 
         page.addLine("emmer", "0");
         page.typePercentage(7, "30");
@@ -54,7 +54,8 @@ public class BalanceIT extends BrowserTest {
         page.waitForNeeded(mass(after.water().needed()));
         assertEquals(
                 page.waterRange(),
-                Math.round(after.water().low()) + " to " + mass(after.water().high()));
+                "about " + Math.round(after.water().low()) + " to "
+                        + mass(after.water().high()));
         for (LedgerRow row : after.ledger()) {
             assertEquals(page.ledger(row.ingredient(), "brings"), number(row.bringsGrams()), row.ingredient());
             assertEquals(page.ledger(row.ingredient(), "drinks"), number(row.drinksGrams()), row.ingredient());

@@ -90,6 +90,7 @@ final class WaterNeeded {
         return saved.entrySet().stream()
                 .filter(line -> line.getValue() > 0)
                 .max(Map.Entry.comparingByValue())
+                .filter(line -> narrows(line.getValue(), variance))
                 .map(line -> {
                     double sd = Math.sqrt(Math.max(0, variance - line.getValue()));
                     double width = Coefficient.RANGE_WIDTH.value() * sd;
@@ -97,6 +98,12 @@ final class WaterNeeded {
                             line.getKey(), ingredientOf(line.getKey()), sd, needed - width, needed + width);
                 })
                 .orElse(null);
+    }
+
+    /** Whether so much less variance narrows the range by as much as is worth the trouble. */
+    private static boolean narrows(double saved, double variance) {
+        double left = Math.sqrt(Math.max(0, variance - saved)) / Math.sqrt(variance);
+        return left <= 1 - Coefficient.WORTH_WEIGHING.value();
     }
 
     /** The lines that can err: those with mass that are neither plain water nor of the bench, row by row. */
@@ -138,11 +145,19 @@ final class WaterNeeded {
                 .sum();
     }
 
-    /** The additions that make up {@code holdBack}: 2 % of the flour to the nearest 5 g, at least 5 g, then the rest. */
+    /**
+     * The additions that make up {@code holdBack}: 2 % of all that drinks to the nearest 5 g, at least 5 g, and larger
+     * when there would be more than six of them; then the rest.
+     */
     private Additions additions(double holdBack) {
         double step = Coefficient.ADDITION_STEP.value();
-        double rounded = step * Math.floor(Coefficient.ADDITION_SHARE.value() * dough.flourGrams() / step + 0.5);
-        double each = Math.max(step, rounded);
+        double drinkers = dough.rows().stream()
+                .filter(row -> row.behaviour() != null)
+                .mapToDouble(DoughRow::grams)
+                .sum();
+        double rounded = step * Math.floor(Coefficient.ADDITION_SHARE.value() * drinkers / step + 0.5);
+        double atLeast = step * Math.ceil(holdBack / Coefficient.ADDITIONS_MOST.value() / step);
+        double each = Math.max(step, Math.max(rounded, atLeast));
         int full = (int) Math.floor(holdBack / each);
         return new Additions(full, each, holdBack - full * each);
     }

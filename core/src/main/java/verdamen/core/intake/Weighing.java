@@ -60,7 +60,7 @@ final class Weighing {
         if (measure.equals(PIECE) && isOtherPiece(stated.unit(), ingredient)) {
             return Optional.empty();
         }
-        return measures.portion(measure, ingredient)
+        return measures.weightOf(measure, ingredient)
                 .map(portion -> portion.source() == MeasureWeight.Source.MASS
                         ? weighed(stated, portion.grams())
                         : measured(stated, measure, portion));

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
 
@@ -18,6 +19,8 @@ public final class KitchenMeasures {
 
     private static final String MASS = "mass";
     private static final String VOLUME = "volume";
+    private static final String HANDFUL = "handful";
+    private static final Set<String> LEAVES = Set.of("leaf", "brassica-leaf", "herb");
     private static final String BUTTER_STICK = "stick";
     private static final String BUTTER = "butter";
 
@@ -72,7 +75,7 @@ public final class KitchenMeasures {
      * What one measure of an ingredient weighs, or nothing when that is not known: a piece of what has no piece weight, a
      * stick of what is not butter.
      */
-    public Optional<MeasureWeight> portion(String code, Ingredient ingredient) {
+    public Optional<MeasureWeight> weightOf(String code, Ingredient ingredient) {
         Measure measure = measures.get(code);
         if (measure == null || (code.equals(BUTTER_STICK) && !ingredient.code().equals(BUTTER))) {
             return Optional.empty();
@@ -105,7 +108,7 @@ public final class KitchenMeasures {
                     vessel.weighIns()));
         }
         Double own = ownMillilitres.get(measure.code());
-        Double millilitres = own == null ? measure.millilitres() : own;
+        Double millilitres = own == null ? ofTheBook(measure, ingredient) : own;
         if (millilitres == null) {
             return Optional.empty();
         }
@@ -114,6 +117,12 @@ public final class KitchenMeasures {
                 measure.relativeSd(),
                 own == null ? MeasureWeight.Source.BOOK : MeasureWeight.Source.OWN_VESSEL,
                 0));
+    }
+
+    /** A measure's volume in the book; a handful of leaves is much more than one of anything else. */
+    private static @Nullable Double ofTheBook(Measure measure, Ingredient ingredient) {
+        boolean leaves = measure.code().equals(HANDFUL) && LEAVES.contains(ingredient.group());
+        return leaves ? Double.valueOf(Coefficient.HANDFUL_OF_LEAVES_ML.value()) : measure.millilitres();
     }
 
     /** How unevenly even a vessel of known size is filled. */

@@ -46,7 +46,8 @@ public class IntakePropertiesTest {
     @Test(dataProvider = "measures")
     public void aLineWeighsWhatItsMeasureHolds(Measure measure) {
         for (Ingredient ingredient : BOOK.ingredients()) {
-            MeasureWeight portion = MEASURES.portion(measure.code(), ingredient).orElse(null);
+            MeasureWeight portion =
+                    MEASURES.weightOf(measure.code(), ingredient).orElse(null);
             ParsedLine line = line("1 " + measure.name() + " " + ingredient.name());
             if (portion != null && line.grams() != null) {
                 assertEquals(line.grams(), portion.grams(), 1e-6 * portion.grams(), ingredient.name());

@@ -31,7 +31,7 @@ public class KitchenMeasuresTest {
     @Test(dataProvider = "portions")
     public void theBooksMeasuresHold(
             String measure, String code, double grams, double sd, MeasureWeight.Source source) {
-        MeasureWeight portion = book().portion(measure, ingredient(code)).orElseThrow();
+        MeasureWeight portion = book().weightOf(measure, ingredient(code)).orElseThrow();
         assertEquals(portion.grams(), grams, 1e-9);
         assertEquals(portion.relativeSd(), sd, 1e-9);
         assertEquals(portion.source(), source);
@@ -40,15 +40,15 @@ public class KitchenMeasuresTest {
 
     @Test
     public void someMeasuresMeanNothingForAnIngredient() {
-        assertFalse(book().portion("stick", ingredient("water")).isPresent());
-        assertFalse(book().portion("piece", ingredient("water")).isPresent());
-        assertFalse(book().portion("hogshead", ingredient("water")).isPresent());
+        assertFalse(book().weightOf("stick", ingredient("water")).isPresent());
+        assertFalse(book().weightOf("piece", ingredient("water")).isPresent());
+        assertFalse(book().weightOf("hogshead", ingredient("water")).isPresent());
     }
 
     @Test
     public void oneWeighInGivesTheMeanAndKeepsTheTypicalError() {
         MeasureWeight one = weighed(new WeighIn("handful", "kale-raw", 20, 1))
-                .portion("handful", kale())
+                .weightOf("handful", kale())
                 .orElseThrow();
         assertEquals(one.grams(), 20, 1e-9);
         assertEquals(one.relativeSd(), 0.30, 1e-9);
@@ -62,7 +62,7 @@ public class KitchenMeasuresTest {
         for (int count = 1; count <= 6; count++) {
             MeasureWeight portion = weighed(
                             java.util.Collections.nCopies(count, twenty).toArray(WeighIn[]::new))
-                    .portion("handful", kale())
+                    .weightOf("handful", kale())
                     .orElseThrow();
             assertTrue(portion.relativeSd() < last, count + " weigh-ins");
             assertEquals(portion.weighIns(), count);
@@ -72,7 +72,7 @@ public class KitchenMeasuresTest {
                         new WeighIn("handful", "kale-raw", 10, 1),
                         new WeighIn("handful", "kale-raw", 30, 1),
                         new WeighIn("handful", "kale-raw", 20, 1))
-                .portion("handful", kale())
+                .weightOf("handful", kale())
                 .orElseThrow();
         assertEquals(unsteady.grams(), 20, 1e-9);
         assertTrue(unsteady.relativeSd() > 0.4, "an unsteady hand stays unsure");
@@ -82,7 +82,7 @@ public class KitchenMeasuresTest {
     public void severalAtOnceCountAsTheirMean() {
         assertEquals(
                 weighed(new WeighIn("handful", "kale-raw", 66, 3))
-                        .portion("handful", kale())
+                        .weightOf("handful", kale())
                         .orElseThrow()
                         .grams(),
                 22,
@@ -92,8 +92,8 @@ public class KitchenMeasuresTest {
     @Test
     public void aVesselFilledWithWaterTellsItsVolumeForEverything() {
         KitchenMeasures own = weighed(new WeighIn("glass", null, 230, 1), new WeighIn("glass", "water", 230, 1));
-        assertEquals(own.portion("glass", BOOK.plainWater()).orElseThrow().grams(), 230, 1e-9);
-        MeasureWeight atta = own.portion("glass", ingredient("wheat-atta")).orElseThrow();
+        assertEquals(own.weightOf("glass", BOOK.plainWater()).orElseThrow().grams(), 230, 1e-9);
+        MeasureWeight atta = own.weightOf("glass", ingredient("wheat-atta")).orElseThrow();
         assertEquals(atta.grams(), 230 * 0.53, 1e-9);
         assertEquals(atta.source(), MeasureWeight.Source.OWN_VESSEL);
         assertTrue(atta.relativeSd() >= 0.08, "flour packs unevenly even in a known glass");
@@ -103,15 +103,15 @@ public class KitchenMeasuresTest {
     public void weighInsOfOneIngredientSayNothingOfAnother() {
         KitchenMeasures own = weighed(new WeighIn("handful", "kale-raw", 20, 1));
         assertEquals(
-                own.portion("handful", ingredient("chard-raw")).orElseThrow().source(), MeasureWeight.Source.BOOK);
+                own.weightOf("handful", ingredient("chard-raw")).orElseThrow().source(), MeasureWeight.Source.BOOK);
     }
 
     @Test
     public void vesselsAndCupsOfTheKitchenStandBesideTheBooks() {
         Measure ladle = new Measure("ladle", "Soup ladle", "Soup ladles", "volume", 110.0, null, 0.15, "");
         KitchenMeasures own = new KitchenMeasures(BOOK, List.of(ladle), Map.of("cup", 250.0), List.of());
-        assertEquals(own.portion("cup", BOOK.plainWater()).orElseThrow().grams(), 250, 1e-9);
-        assertEquals(own.portion("ladle", BOOK.plainWater()).orElseThrow().grams(), 110, 1e-9);
+        assertEquals(own.weightOf("cup", BOOK.plainWater()).orElseThrow().grams(), 250, 1e-9);
+        assertEquals(own.weightOf("ladle", BOOK.plainWater()).orElseThrow().grams(), 110, 1e-9);
         assertEquals(own.vesselNamed("soup ladles").orElse(""), "ladle");
         assertFalse(own.vesselNamed("cup").isPresent());
         assertEquals(own.all().size(), BOOK.measures().size() + 1);

@@ -117,7 +117,7 @@ public class MeasureService {
         for (Pair pair : pairs) {
             Ingredient ingredient =
                     pantry.pantry().ingredient(pair.ingredient()).orElseThrow();
-            measures.portion(pair.measure(), ingredient)
+            measures.weightOf(pair.measure(), ingredient)
                     .ifPresent(portion -> calibrations.add(new Calibration(
                             pair.measure(),
                             ingredient.code(),
@@ -125,7 +125,7 @@ public class MeasureService {
                             portion.grams(),
                             portion.grams() * portion.relativeSd(),
                             portion.weighIns(),
-                            typical.portion(pair.measure(), ingredient)
+                            typical.weightOf(pair.measure(), ingredient)
                                     .map(MeasureWeight::grams)
                                     .orElse(null))));
         }
@@ -166,7 +166,7 @@ public class MeasureService {
             faults.add(null, "ingredient", FaultCode.UNKNOWN_CODE, ingredient);
         }
         MeasureWeight portion =
-                found == null ? null : measures().portion(measure, found).orElse(null);
+                found == null ? null : measures().weightOf(measure, found).orElse(null);
         if (found != null && portion == null) {
             faults.add(null, "measure", FaultCode.NOT_FOR_THIS_INGREDIENT, measure);
         }

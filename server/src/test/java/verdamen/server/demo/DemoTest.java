@@ -124,7 +124,7 @@ public class DemoTest extends ServerTest {
     @Test
     public void vesselsAreCalibrated() {
         double taught = measures.measures()
-                .portion("mill-scoop", ingredient("wheat-atta"))
+                .weightOf("mill-scoop", ingredient("wheat-atta"))
                 .orElseThrow()
                 .grams();
         assertTrue(taught > 150 && taught < 210, "a mill scoop of atta weighs " + taught);
