@@ -144,7 +144,7 @@ public class IntakeApiTest extends ServerTest {
         JsonNode calibrations = getJson("/api/measures").expect(200).at("/calibrations");
         assertEquals(calibrations.at("/0/meanGrams").asDouble(), 14, 1e-9);
         assertEquals(calibrations.at("/0/count").asInt(), 3);
-        assertEquals(calibrations.at("/0/typicalGrams").asDouble(), 9, 1e-9);
+        assertEquals(calibrations.at("/0/typicalGrams").asDouble(), 27, 1e-9);
         assertEquals(
                 getJson("/api/formulas/" + saved).at("/formula/lines/1/grams").asDouble(), 9.0);
         JsonNode ids = getJson("/api/measures").at("/weighIns");
