@@ -1,8 +1,9 @@
 import type { BalanceAnswer, PantryDocument } from "../api";
 import { useFigures } from "../figures";
-import { arc, deflection, dialSpan, DIAL, onDial } from "./beamGeometry";
+import { arc, arcLength, deflection, dialSpan, DIAL, onDial } from "./beamGeometry";
 
-const LEAST_FOR_WORD = 0.15;
+/** Room that a letter takes on the dial, in units of the drawing. */
+const LETTER = 6.6;
 const ENDS: [number, number] = [-1, 1];
 
 /** The dial: words from crumbly to pourable, the window of the style, and the softness aimed for. */
@@ -40,7 +41,7 @@ export function Dial({ answer, pantry }: { answer: BalanceAnswer; pantry: Pantry
             {from > -1 && (
               <path d={`M${tick.x} ${tick.y}L${out.x} ${out.y}`} stroke="var(--color-base-content)" opacity="0.5" />
             )}
-            {to - from >= LEAST_FOR_WORD && (
+            {arcLength(from, to, DIAL.radius + 12) >= LETTER * name.length && (
               <text
                 x={middle.x}
                 y={middle.y}

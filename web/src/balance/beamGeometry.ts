@@ -49,6 +49,11 @@ export function arc(from: number, to: number, radius: number): string {
   return `M${start.x} ${start.y}A${radius} ${radius} 0 0 1 ${end.x} ${end.y}`;
 }
 
+/** How long an arc of the dial is. */
+export function arcLength(from: number, to: number, radius: number): number {
+  return (((to - from) * DIAL.sweep * Math.PI) / 180) * radius;
+}
+
 /** A block of a pan: one line's share, from the pan upwards. */
 export interface Block {
   row: LedgerRow;

@@ -8,7 +8,7 @@ describe("the water that a dough needs", () => {
   it.each([
     [120, "needs-water", "Water this dough needs"],
     [-20, "too-wet", "Too much water already"],
-    [120, "in-balance", "Water for the middle of the window"],
+    [120, "in-balance", "Water for the middle"],
     [-20, "in-balance", "More than the middle takes"],
   ])("%d g, %s: %s", (needed, standing, words) => {
     expect(waterWords(water(needed, standing))).toBe(words);
