@@ -25,11 +25,14 @@ final class LineReader {
 
     private static final int WORDS_BEFORE_RANGE = (int) Coefficient.WORDS_BEFORE_RANGE.value();
 
-    /** Heavier lines are slips, not doughs, g. */
     private static final Set<String> DRY = Set.of("dried", "dry");
 
     private static final String COOKED_PULSE = "cooked-pulse";
     private static final String DRY_PULSE = "dry-pulse";
+    private static final String DRAINED = "drained";
+    private static final Set<String> TINS = Set.of("tin", "can", "jar");
+    private static final String LEAF = "leaf";
+    private static final Set<String> CUPS = Set.of("cup", "cups");
     private static final Set<Vocabulary.Kind> TAKEN_FIRST = EnumSet.of(Vocabulary.Kind.OPEN, Vocabulary.Kind.PART);
 
     private final IngredientIndex index;
@@ -79,7 +82,11 @@ final class LineReader {
             findings.removeIf(finding -> finding.kind() == Kind.WORDS_LEFT && DRY.containsAll(finding.words()));
             findings.add(Finding.of(Kind.DRY_PULSE, ingredient.name()));
         }
+        if (ingredient != null && ingredient.role() == Role.FLOUR) {
+            askWhatWasDoneToFlour(found.map(Found::words).orElse(Set.of()));
+        }
         StatedAmount main = mainAmount(amounts);
+        askAboutContainers(amounts, main);
         Mass mass = ingredient == null ? null : mass(amounts, main, ingredient);
         return new ParsedLine(
                 text,
@@ -150,11 +157,45 @@ final class LineReader {
         return aside;
     }
 
-    /** The amount that counts: a weight in brackets before anything else, else the first one. */
-    private static @Nullable StatedAmount mainAmount(List<StatedAmount> amounts) {
-        return amounts.stream()
+    /** "Roasted barley flour" is no barley flour: a form that a flour's own name does not say is asked about. */
+    private void askWhatWasDoneToFlour(Set<String> name) {
+        for (int at = 0; at < tokens.size(); at++) {
+            Optional<Phrase> phrase = vocabulary.phraseAt(tokens, at, EnumSet.of(Vocabulary.Kind.FORM));
+            if (phrase.isPresent() && !name.containsAll(phrase.get().words())) {
+                findings.add(new Finding(Kind.WORDS_LEFT, phrase.get().words()));
+            }
+        }
+    }
+
+    /** What a tin says counts its liquid unless it says "drained"; and a cup's own size is no amount of the line. */
+    private void askAboutContainers(List<StatedAmount> amounts, @Nullable StatedAmount main) {
+        boolean tinned = tokens.stream().anyMatch(token -> TINS.contains(Singular.of(token.word())));
+        boolean drained = tokens.stream().anyMatch(token -> token.is(DRAINED));
+        if (tinned && drained && main != null && !isDrained(main)) {
+            findings.add(Finding.of(Kind.WORDS_LEFT, DRAINED));
+        }
+        amounts.stream()
+                .filter(amount -> amount != main && amount.inBrackets() && CUPS.contains(wordAt(amount.to())))
+                .forEach(amount -> findings.add(Finding.of(Kind.SECOND_AMOUNT, written(amount))));
+    }
+
+    private boolean isDrained(StatedAmount amount) {
+        return DRAINED.equals(wordAt(amount.from() - 1)) || DRAINED.equals(wordAt(amount.to()));
+    }
+
+    private String wordAt(int at) {
+        return at >= 0 && at < tokens.size() ? tokens.get(at).word() : "";
+    }
+
+    /** The amount that counts: a weight in brackets before anything else, the drained one first; else the first one. */
+    private @Nullable StatedAmount mainAmount(List<StatedAmount> amounts) {
+        List<StatedAmount> inBrackets = amounts.stream()
                 .filter(amount -> amount.inBrackets() && isMass(amount))
+                .toList();
+        return inBrackets.stream()
+                .filter(this::isDrained)
                 .findFirst()
+                .or(() -> inBrackets.stream().findFirst())
                 .or(() ->
                         amounts.stream().filter(amount -> !amount.inBrackets()).findFirst())
                 .or(() -> amounts.stream().findFirst())
@@ -183,7 +224,9 @@ final class LineReader {
             return null;
         }
         Weighing weighing = new Weighing(measures, anywhere(Vocabulary.Kind.FILL), anywhere(Vocabulary.Kind.SIZE));
-        Mass sum = weighing.mass(main, ingredient).orElse(null);
+        Mass sum = isCountOfLeaves(main, ingredient)
+                ? null
+                : weighing.mass(main, ingredient).orElse(null);
         if (sum == null) {
             findings.add(Finding.of(Kind.NO_PIECE_WEIGHT, ingredient.name()));
             return null;
@@ -212,6 +255,13 @@ final class LineReader {
             return null;
         }
         return sum;
+    }
+
+    /** "3 cabbage leaves" are no three cabbages. */
+    private boolean isCountOfLeaves(StatedAmount amount, Ingredient ingredient) {
+        return amount.measure() == null
+                && !LEAF.equals(ingredient.pieceName())
+                && tokens.stream().anyMatch(token -> LEAF.equals(Singular.of(token.word())));
     }
 
     /** "1 cup plus 2 tbsp", "100 ml boiling plus 240 ml cold", "1 lb 4 oz". */

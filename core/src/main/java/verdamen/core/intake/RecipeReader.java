@@ -24,8 +24,8 @@ public final class RecipeReader {
     private static final Pattern METHOD = Pattern.compile(
             "(?i)^\\W*(?:method|directions?|instructions?|preparation|steps?|procedure|how to make.*|to make)\\W*$");
     private static final Pattern INGREDIENTS = Pattern.compile("(?i)^\\W*(?:ingredients|you (?:will )?need)\\W*$");
-    private static final Pattern ITEM_AFTER_COMMA =
-            Pattern.compile(",\\s+(?=(?:\\d|[¼-¾⅐-⅞]|half\\b|an?\\s|a pinch)[^,;]*\\p{L}{3,})");
+    private static final Pattern BETWEEN_ITEMS = Pattern.compile("(?i),\\s+(?:and\\s+)?|\\s+and\\s+|\\s+\\+\\s+");
+    private static final Pattern NO_ITEM = Pattern.compile("(?i)^\\W*(?:no|do not|don['’]t|without)\\s\\D*$");
     private static final Set<String> FIRST_WORDS_OF_METHOD =
             Set.of(("mix add knead stir combine roll rest cook heat put place"
                             + " boil mash grate rub pour bring divide shape leave cover make work sift whisk dissolve take let"
@@ -110,34 +110,75 @@ public final class RecipeReader {
             method.append(line.strip()).append('\n');
             return;
         }
+        if (NO_ITEM.matcher(line).matches()) {
+            method.append(line.strip()).append('\n');
+            return;
+        }
         if (!line.contains(";") && (isMakes(line) || isTitle(line) || beginsMethod(line))) {
             return;
         }
         for (String item : BREAK.split(line)) {
-            for (String part : items(item)) {
+            for (String part : items(BULLET.matcher(item).replaceFirst(""))) {
                 takeItem(part);
             }
         }
     }
 
     private void takeItem(String item) {
-        String text = BULLET.matcher(item).replaceFirst("").strip();
-        if (text.isEmpty()) {
-            return;
+        String text = item.strip();
+        if (!text.isEmpty()) {
+            lines.add(LineReader.read(text, section, index, measures));
         }
-        lines.add(LineReader.read(text, section, index, measures));
     }
 
-    /** "200 g flour, 120 g water, 5 g salt": only when every part begins with an amount. */
-    private static List<String> items(String line) {
-        String[] parts = ITEM_AFTER_COMMA.split(line);
-        boolean amounts = parts.length > 1 && Character.isLetterOrDigit(first(parts[0])) && startsWithNumber(parts[0]);
-        return amounts ? List.of(parts) : List.of(line);
+    /**
+     * "200 g flour, 120 g water and 5 g salt", "flour: 300 g, water: 180 g, salt": parted only where an ingredient stands
+     * with its amount on both sides, and never inside brackets; a bare name may end the row.
+     */
+    private List<String> items(String line) {
+        List<String> items = new ArrayList<>();
+        String item = "";
+        String separator = "";
+        Matcher between = BETWEEN_ITEMS.matcher(line);
+        int from = 0;
+        boolean more = true;
+        while (more) {
+            more = between.find();
+            String next = line.substring(from, more ? between.start() : line.length());
+            boolean named = !more && !items.isEmpty() && isBareName(next);
+            if (isClosed(item) && (named || isItem(next)) && isItem(item)) {
+                items.add(item);
+                item = next;
+            } else {
+                item = item + separator + next;
+            }
+            if (more) {
+                separator = between.group();
+                from = between.end();
+            }
+        }
+        items.add(item);
+        return items;
     }
 
-    private static boolean startsWithNumber(String part) {
-        List<Token> tokens = Token.of(part);
-        return !tokens.isEmpty() && tokens.get(0).isNumber() && tokens.stream().anyMatch(Token::isWord);
+    private static boolean isClosed(String text) {
+        return text.lastIndexOf('(') <= text.lastIndexOf(')');
+    }
+
+    /** Whether a text says how much of what; what need not be in the pantry when it is measured. */
+    private boolean isItem(String text) {
+        ParsedLine read = LineReader.read(text, section, index, measures);
+        boolean measured = read.measure() != null && !read.measure().equals(Weighing.PIECE);
+        boolean unknown = read.findings().stream()
+                .anyMatch(finding -> finding.kind() == Finding.Kind.NO_INGREDIENT
+                        && !finding.words().isEmpty());
+        return read.ingredient() == null ? measured && unknown : read.grams() != null;
+    }
+
+    private boolean isBareName(String text) {
+        ParsedLine read = LineReader.read(text, section, index, measures);
+        return read.ingredient() != null
+                && read.findings().stream().allMatch(finding -> finding.kind() == Finding.Kind.NO_AMOUNT);
     }
 
     private static char first(String text) {

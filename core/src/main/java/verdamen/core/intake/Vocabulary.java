@@ -58,7 +58,7 @@ final class Vocabulary {
             Set.copyOf(Arrays.asList(("of the a an and or between salted with in into at from to on for by than as"
                             + " fresh freshly good quality organic raw finely roughly thinly coarsely thickly lightly very well"
                             + " peeled trimmed washed drained rinsed deseeded seeded cored sifted extra more plus minus unpeeled"
-                            + " ripe young leaf leaves top tops stem stems removed picked packed loosely tightly weight weighed"
+                            + " ripe young leaf leaves top tops stem stems removed picked packed weight weighed"
                             + " each per cut piece pieces cube cubes strip strips slice slices left over leftover warm hot lukewarm"
                             + " boiling tepid iced cool cooled room temperature your favourite optional then until just only about"
                             + " my our kitchen home plain total divided separately also if you like made using use see note"

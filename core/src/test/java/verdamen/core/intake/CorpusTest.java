@@ -60,12 +60,12 @@ public class CorpusTest {
     }
 
     private static @Nullable String difference(Corpus expected) {
-        ParsedLine line = RecipeReader.read(expected.text(), INDEX, MEASURES).lines().stream()
-                .findFirst()
-                .orElse(null);
-        if (line == null) {
-            return "taken for no ingredient";
+        List<ParsedLine> lines =
+                RecipeReader.read(expected.text(), INDEX, MEASURES).lines();
+        if (lines.size() != 1) {
+            return "taken for " + lines.size() + " lines";
         }
+        ParsedLine line = lines.get(0);
         if (!Objects.equals(line.ingredient(), expected.ingredient())) {
             return "ingredient " + line.ingredient();
         }

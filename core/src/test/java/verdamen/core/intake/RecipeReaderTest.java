@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.formula.Part;
 import verdamen.core.pantry.FatState;
@@ -193,5 +194,37 @@ public class RecipeReaderTest {
 
     private static ParsedLine one(String text, KitchenMeasures measures) {
         return RecipeReader.read(text, INDEX, measures).lines().get(0);
+    }
+
+    @DataProvider
+    Object[][] rows() {
+        return new Object[][] {
+            {"300 g atta, 180 g water and 5 g salt", List.of("wheat-atta 300", "water 180", "salt-fine 5")},
+            {"Atta: 300 g, water: 180 g, salt", List.of("wheat-atta 300", "water 180", "salt-fine null")},
+            {"100 g of atta + 50 g of water", List.of("wheat-atta 100", "water 50")},
+            {"200 g atta, 5 g salt, 20 g ghee, water", List.of("wheat-atta 200", "salt-fine 5", "ghee 20", "water null")
+            },
+            {"200 g gravel, 100 g atta", List.of("null null", "wheat-atta 100")},
+            {"200 g potato, boiled, peeled and mashed", List.of("potato-boiled 200")},
+            {"between 100 and 120 g water", List.of("water 110")},
+            {"100 g atta plus 20 g for dusting", List.of("wheat-atta 100")},
+            {"300 g atta (200 g sifted, 100 g not)", List.of("wheat-atta 200")},
+            {"2 onions, 2 cm slices", List.of("onion-raw 240")},
+            {"No water", List.of()},
+            {"Do not add salt", List.of()},
+        };
+    }
+
+    @Test(dataProvider = "rows")
+    public void aSentenceOfSeveralIngredientsIsAsManyLines(String row, List<String> expected) {
+        List<String> lines = read(row).lines().stream()
+                .map(line -> line.ingredient() + " " + (line.grams() == null ? null : Math.round(line.grams())))
+                .toList();
+        assertEquals(lines, expected);
+    }
+
+    @Test
+    public void whatNamesNoIngredientStaysInTheMethod() {
+        assertEquals(read("200 g atta\nNo water").method(), "No water");
     }
 }
