@@ -136,33 +136,38 @@ public final class RecipeReader {
      * with its amount on both sides, and never inside brackets; a bare name may end the row.
      */
     private List<String> items(String line) {
-        List<String> items = new ArrayList<>();
-        String item = "";
-        String separator = "";
         Matcher between = BETWEEN_ITEMS.matcher(line);
-        int from = 0;
+        if (!between.find()) {
+            return List.of(line);
+        }
+        List<String> items = new ArrayList<>();
+        StringBuilder item = new StringBuilder(line.substring(0, between.start()));
+        boolean complete = isItem(item.toString());
+        int brackets = openBrackets(item);
         boolean more = true;
         while (more) {
+            String separator = between.group();
+            int from = between.end();
             more = between.find();
             String next = line.substring(from, more ? between.start() : line.length());
-            boolean named = !more && !items.isEmpty() && isBareName(next);
-            if (isClosed(item) && (named || isItem(next)) && isItem(item)) {
-                items.add(item);
-                item = next;
+            boolean further = isItem(next) || (!more && !items.isEmpty() && isBareName(next));
+            if (further && complete && brackets <= 0) {
+                items.add(item.toString());
+                item.setLength(0);
+                brackets = 0;
             } else {
-                item = item + separator + next;
+                item.append(separator);
             }
-            if (more) {
-                separator = between.group();
-                from = between.end();
-            }
+            item.append(next);
+            brackets += openBrackets(next);
+            complete |= further;
         }
-        items.add(item);
+        items.add(item.toString());
         return items;
     }
 
-    private static boolean isClosed(String text) {
-        return text.lastIndexOf('(') <= text.lastIndexOf(')');
+    private static int openBrackets(CharSequence text) {
+        return text.chars().map(sign -> sign == '(' ? 1 : sign == ')' ? -1 : 0).sum();
     }
 
     /** Whether a text says how much of what; what need not be in the pantry when it is measured. */

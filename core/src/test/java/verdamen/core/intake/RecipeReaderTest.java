@@ -223,6 +223,14 @@ public class RecipeReaderTest {
         assertEquals(lines, expected);
     }
 
+    @Test(timeOut = 60_000)
+    public void aLineAsLongAsARecipeMayBeIsReadInTimeWithItsLength() {
+        String absurd = "900000 kg salt" + ", 1 g salt".repeat(9_000);
+        assertEquals(read(absurd).lines().size(), 9_000);
+        assertEquals(
+                read("300 g atta (" + "1 g salt and ".repeat(7_000)).lines().size(), 1);
+    }
+
     @Test
     public void whatNamesNoIngredientStaysInTheMethod() {
         assertEquals(read("200 g atta\nNo water").method(), "No water");
