@@ -30,8 +30,8 @@ export function TooMuchWater({ tooMuch, inWindow, editor, pantry }: TooMuchWater
     >
       <h3 className="text-lg">
         {inWindow
-          ? `To come to the middle, ${figures.mass(tooMuch.excessGrams)} less. Ways, each taken alone:`
-          : `${figures.mass(tooMuch.excessGrams)} too much. Ways out, each taken alone:`}
+          ? `To come to the middle without added water, ${figures.mass(tooMuch.excessGrams)} less. Ways, each taken alone:`
+          : `${figures.mass(tooMuch.excessGrams)} too much even without added water. Ways out, each taken alone:`}
       </h3>
       <ul className="pt-1">
         {tooMuch.waysOut.map((way) => (

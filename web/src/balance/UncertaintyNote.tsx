@@ -15,7 +15,7 @@ export function UncertaintyNote({ answer, editor }: { answer: BalanceAnswer; edi
   return (
     <div className="pt-1 text-xs">
       <button className="link soft text-left" aria-expanded={open} onClick={() => setOpen(!open)}>
-        ±{figures.mass(answer.water.sd)}, most of it from {name(top.line)}
+        most of this range comes from {name(top.line)}
       </button>
       {open && (
         <ul className="pt-1">

@@ -86,7 +86,8 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
           {disc.inclusions.map((inside) => (
             <li key={`${inside.line} ${inside.ingredient}`}>
               {name(inside.ingredient)}: {inside.soft ? "soft" : "hard"} pieces of {figures.number(inside.pieceMm, 1)}{" "}
-              mm, {figures.percent(inside.sharePct)} of the dough, about {figures.number(inside.count, 0)} in a piece
+              mm, {figures.percent(inside.sharePct)} of the dough
+              {inside.countable && `, about ${figures.number(inside.count, 0)} in a piece`}
             </li>
           ))}
         </ul>

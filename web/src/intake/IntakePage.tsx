@@ -1,4 +1,4 @@
-import { useMemo, useRef } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { PantryDocument } from "../api";
 import { type Editor, Faults, Station, useBalance } from "../formula";
 import { useCommands } from "../frame";
@@ -20,12 +20,26 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const faults = useMemo(() => new Faults(problem?.faults), [problem]);
   const text = useRef<HTMLTextAreaElement>(null);
   const current = answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer : null;
+  const [read, setRead] = useState(0);
+  const table = useRef<HTMLDivElement>(null);
+  const empty = useRef(editor.draft.lines.length === 0);
+  useEffect(() => {
+    if (empty.current) {
+      text.current?.focus();
+    }
+  }, []);
+  useEffect(() => {
+    if (read > 0) {
+      const first = table.current?.querySelector("[data-to-settle]") ?? table.current;
+      first?.querySelector<HTMLElement>("input, button, select, a")?.focus();
+    }
+  }, [read]);
   useCommands([{ name: "Paste a recipe", keys: "alt+r", run: () => text.current?.focus() }]);
 
   return (
     <div className="grid grid-cols-[minmax(0,19rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-      <PastePanel editor={editor} pantry={pantry} text={text} />
-      <div className="min-w-0">
+      <PastePanel editor={editor} pantry={pantry} text={text} onRead={() => setRead(read + 1)} />
+      <div className="min-w-0" ref={table}>
         <IntakeTable editor={editor} pantry={pantry} faults={faults} answer={current} />
         {problem && !problem.faults && <ProblemNotice problem={problem} />}
         {faults.of(null, "lines") && <p className="text-error text-sm">{faults.of(null, "lines")}</p>}

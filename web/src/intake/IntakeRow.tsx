@@ -75,6 +75,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
       className={`hairline border-t align-top ${line.open ? "bg-base-200/70" : ""}`}
       data-line={index}
       data-open={line.open ?? ""}
+      data-to-settle={line.open || line.check ? "" : undefined}
     >
       <td className="py-1.5">
         <div className="flex gap-2">

@@ -17,10 +17,12 @@ interface PastePanelProps {
   editor: Editor;
   pantry: PantryDocument;
   text: RefObject<HTMLTextAreaElement | null>;
+  /** Called once a recipe was read into lines. */
+  onRead: () => void;
 }
 
 /** The recipe as it came, and what else one can start from. */
-export function PastePanel({ editor, pantry, text }: PastePanelProps) {
+export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
   const notify = useNotices();
   const [typed, setTyped] = useState("");
   const has = editor.draft.lines.length > 0;
@@ -32,6 +34,7 @@ export function PastePanel({ editor, pantry, text }: PastePanelProps) {
     onSuccess: ({ recipe, below }) => {
       editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, below) });
       notify(`${recipe.lines.length} ${recipe.lines.length === 1 ? "line" : "lines"} read. Undo takes it back.`);
+      onRead();
     },
   });
 
@@ -84,8 +87,8 @@ export function PastePanel({ editor, pantry, text }: PastePanelProps) {
       </div>
       <ErrorNotice error={read.error} />
       <p className="soft pt-2 text-xs leading-snug">
-        One ingredient a line, or run together with semicolons. Headings such as “For the filling” and a method below
-        are understood. What cannot be read stays as an open line.
+        One ingredient a line, or several in a sentence, each with its amount. Headings such as “For the filling” and a
+        method below are understood. What cannot be read stays as an open line.
       </p>
       <StartFrom editor={editor} pantry={pantry} />
     </section>

@@ -1,6 +1,7 @@
 import { Scale } from "lucide-react";
 import type { BalanceAnswer, PantryDocument } from "../api";
 import { useFigures } from "../figures";
+import { waterRange } from "../words";
 
 interface WeighNextProps {
   next: NonNullable<BalanceAnswer["water"]["weighNext"]>;
@@ -16,8 +17,8 @@ export function WeighNext({ next, water, pantry }: WeighNextProps) {
     <p className="flex gap-2 pt-3 text-sm" data-testid="weigh-next">
       <Scale size={16} aria-hidden className="text-primary mt-0.5 shrink-0" />
       <span>
-        The water needed is {figures.massNumber(water.low)} to {figures.mass(water.high)}. Weigh <strong>{name}</strong>
-        , and it is {figures.massNumber(next.low)} to {figures.mass(next.high)}.
+        Water, as measured: {waterRange(water, figures)}. Weigh <strong>{name}</strong>, and the range narrows to{" "}
+        {waterRange(next, figures)}.
       </span>
     </p>
   );

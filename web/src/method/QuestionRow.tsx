@@ -25,37 +25,58 @@ interface QuestionRowProps {
   onChoose: (school: string) => void;
 }
 
-/** A question with its schools side by side. */
-export function QuestionRow({ question, now, busy, onChoose }: QuestionRowProps) {
+/** A question with its schools side by side; folded where none of them would make another dough. */
+export function QuestionRow(props: QuestionRowProps) {
+  const { question } = props;
+  const title = TITLES[question.question];
   return (
-    <section
-      aria-label={TITLES[question.question]}
-      className="hairline border-b py-3"
-      data-question={question.question}
-    >
-      <h2 className="section-title">
-        {TITLES[question.question]}
-        {question.question === "pressed-liquid" && question.chosen == null && (
-          <span className="soft pl-3 text-sm">each preparation in its own way, as set in Prep</span>
-        )}
-      </h2>
-      <div
-        className="grid gap-x-5"
-        style={{ gridTemplateColumns: `repeat(${question.schools.length}, minmax(0, 1fr))` }}
-      >
-        {question.schools.map((school) => (
-          <School
-            key={school.code}
-            school={school}
-            question={question}
-            now={now}
-            chosen={question.chosen === school.code}
-            busy={busy}
-            onChoose={() => onChoose(school.code)}
-          />
-        ))}
-      </div>
+    <section aria-label={title} className="hairline border-b py-3" data-question={question.question}>
+      {question.matters ? (
+        <>
+          <h2 className="section-title">
+            {title}
+            {question.question === "pressed-liquid" && question.chosen == null && (
+              <span className="soft pl-3 text-sm">each preparation in its own way, as set in Prep</span>
+            )}
+          </h2>
+          <Schools {...props} />
+        </>
+      ) : (
+        <details>
+          <summary className="cursor-pointer">
+            <h2 className="section-title inline">{title}</h2>
+            <span className="soft pl-3 text-sm">
+              {IDLE[question.question] ?? "no way makes another dough of this formula"}
+            </span>
+          </summary>
+          <Schools {...props} />
+        </details>
+      )}
     </section>
+  );
+}
+
+/** Why a question makes no difference. */
+const IDLE: Partial<Record<QuestionAnswer["question"], string>> = {
+  "fat-timing": "no fat in this dough",
+  "pressed-liquid": "nothing is pressed here",
+};
+
+function Schools({ question, now, busy, onChoose }: QuestionRowProps) {
+  return (
+    <div className="grid gap-x-5" style={{ gridTemplateColumns: `repeat(${question.schools.length}, minmax(0, 1fr))` }}>
+      {question.schools.map((school) => (
+        <School
+          key={school.code}
+          school={school}
+          question={question}
+          now={now}
+          chosen={question.chosen === school.code}
+          busy={busy}
+          onChoose={() => onChoose(school.code)}
+        />
+      ))}
+    </div>
   );
 }
 
@@ -110,7 +131,7 @@ function effectOf(school: SchoolAnswer, question: QuestionAnswer, now: Effect, c
   } else if (question.question === "water-addition") {
     words.push(`off by up to ±${f.mass(effect.rangeGrams)}`);
   } else {
-    words.push(feels(effect, f));
+    words.push(...feels(effect, f));
   }
   if (effect.fillingFreePct != null && effect.fillingLimitPct != null) {
     words.push(`filling ${f.percent(effect.fillingFreePct)} free water, limit ${f.percent(effect.fillingLimitPct)}`);
@@ -121,7 +142,7 @@ function effectOf(school: SchoolAnswer, question: QuestionAnswer, now: Effect, c
 type Effect = NonNullable<SchoolAnswer["effect"]>;
 
 function whole(effect: Effect, f: Figures): string {
-  return `${effect.waterGrams < 0 ? `${f.mass(-effect.waterGrams)} too much water` : `${f.mass(effect.waterGrams)} of water`}, ${windowOf(effect)}`;
+  return `${effect.waterGrams < 0 ? `${f.mass(-effect.waterGrams)} too much without any water` : `${f.mass(effect.waterGrams)} of water`}, ${windowOf(effect)}`;
 }
 
 function windowOf({ windowFirst, windowLast }: Effect): string {
@@ -147,11 +168,9 @@ function more(grams: number, mass: (grams: number) => string, what: string, same
   return `${mass(Math.abs(grams))} ${grams > 0 ? "more" : "less"} ${what}`;
 }
 
-function feels(effect: Effect, f: Figures): string {
-  const { handling } = effect;
-  const rolls =
-    handling.rollability == null
-      ? ""
-      : `, rolls ${f.percent(handling.rollability)} at minute ${f.number(effect.rollAtMinute, 0)}`;
-  return `gluten ${f.number(handling.gluten, 0)}, thinnest ${f.number(handling.minSheetMm, 1)} mm${rolls}`;
+function feels({ handling, rollAtMinute }: Effect, f: Figures): string[] {
+  const strength = `gluten ${f.number(handling.gluten, 0)}, thinnest ${f.number(handling.minSheetMm, 1)} mm`;
+  return handling.rollability == null
+    ? [strength]
+    : [strength, `rolls ${f.percent(handling.rollability)} at minute ${f.number(rollAtMinute, 0)}`];
 }

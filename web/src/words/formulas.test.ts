@@ -8,7 +8,7 @@ import model from "./model.json";
 const FIGURES = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
 const US = figuresOf({ massUnit: "oz", temperatureUnit: "F", decimalMark: "comma", dateOrder: "iso" } as Kitchen);
 
-const text = (parts: FormulaPart[]) => parts.map((part) => part.text).join("");
+const text = (parts: FormulaPart[]) => parts.map((part) => (part.raised ? `^${part.text}` : part.text)).join("");
 
 const COATING = {
   rule: "COATING",
@@ -44,8 +44,17 @@ describe("a formula of the core", () => {
 
   it("takes a sign close to what it belongs to", () => {
     expect(text(ruleFormula("exp(-MINUTE / UPTAKE_TAU) - pow(MASS, 2)", [], FIGURES))).toBe(
-      "exp(−minute / time constant of uptake) − pow(mass; 2)",
+      "exp(−minute / time constant of uptake) − mass^2",
     );
+  });
+
+  it.each([
+    ["2 * pow(MASS + 1, 2) / 3", "2 · (mass + 1)^2 / 3"],
+    ["pow(min(1, MASS / 2), 1 / 3)", "(min(1; mass / 2))^1^/^3"],
+    ["exp(-pow(ln(MASS), UPTAKE_TAU))", "exp(−(ln(mass))^time constant of uptake)"],
+    ["pow(pow(MASS, 2) + 1, 3)", "(mass^2 + 1)^3"],
+  ])("raises the exponents of %s", (formula, words) => {
+    expect(text(ruleFormula(formula, [], FIGURES))).toBe(words);
   });
 
   it.each([

@@ -8,6 +8,8 @@ export interface FormulaPart {
   /** The input's or coefficient's name in the core; a sign has none. */
   name: string;
   text: string;
+  /** Stands raised: an exponent. */
+  raised?: boolean;
 }
 
 const TOKEN = /[A-Z][A-Z0-9_]*|[a-z]+|\d+(?:\.\d+)?|[-+*/(),]/g;
@@ -23,12 +25,47 @@ const SIGNS: Record<string, string> = {
 /** A formula of the core, its names put into words or figures by `say`. Nothing is worked out here. */
 export function formulaParts(formula: string, say: (name: string) => Omit<FormulaPart, "name">): FormulaPart[] {
   const tokens = formula.match(TOKEN) ?? [];
-  return tokens.map((token, at) => {
+  const parts = tokens.map((token, at): FormulaPart => {
     if (/^[A-Z]/.test(token)) {
       return { ...say(token), name: token };
     }
     return { kind: "sign", name: "", text: token === "-" ? minus(tokens[at - 1]) : (SIGNS[token] ?? token) };
   });
+  return powersRaised(tokens, parts);
+}
+
+/** "pow(a, 2)" with its exponent raised; a base of one name needs no brackets. */
+function powersRaised(tokens: string[], parts: FormulaPart[]): FormulaPart[] {
+  const raised: FormulaPart[] = [];
+  for (let at = 0; at < tokens.length; at++) {
+    if (tokens[at] !== "pow") {
+      raised.push(...parts.slice(at, at + 1));
+      continue;
+    }
+    const comma = nextAtDepth(tokens, at + 2, ",");
+    const end = nextAtDepth(tokens, comma + 1, ")");
+    const base = powersRaised(tokens.slice(at + 2, comma), parts.slice(at + 2, comma));
+    const bare = base.length === 1 && base.every(({ text }) => !/\s/.test(text));
+    raised.push(...(bare ? base : [sign("("), ...base, sign(")")]));
+    raised.push(...parts.slice(comma + 1, end).map((part) => ({ ...part, text: part.text.trim(), raised: true })));
+    at = end;
+  }
+  return raised;
+}
+
+function sign(text: string): FormulaPart {
+  return { kind: "sign", name: "", text };
+}
+
+/** Where a token stands next outside any brackets that open after `from`. */
+function nextAtDepth(tokens: string[], from: number, wanted: string): number {
+  let depth = 0;
+  let at = from;
+  while (at < tokens.length && !(depth === 0 && tokens[at] === wanted)) {
+    depth += tokens[at] === "(" ? 1 : tokens[at] === ")" ? -1 : 0;
+    at++;
+  }
+  return at;
 }
 
 /** A sign before a number or bracket at the start stands close; between two figures it has room. */

@@ -10,4 +10,4 @@ export { stepWords } from "./reasons";
 export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";
 export { saidFaults, type SaidFault, type SaidProblem, useProblem } from "./useProblem";
-export { waterWords } from "./water";
+export { waterRange, waterWords } from "./water";

@@ -1,15 +1,17 @@
 import { describe, expect, it } from "vitest";
-import type { BalanceAnswer } from "../api";
-import { waterWords } from "./water";
+import type { BalanceAnswer, Kitchen } from "../api";
+import { figuresOf } from "../figures";
+import { waterRange, waterWords } from "./water";
 
+const FIGURES = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
 const water = (needed: number, standing: string) => ({ needed, standing }) as unknown as BalanceAnswer["water"];
 
 describe("the water that a dough needs", () => {
   it.each([
     [120, "needs-water", "Water this dough needs"],
-    [-20, "too-wet", "Too much water already"],
+    [-20, "too-wet", "Too much, even without added water"],
     [120, "in-balance", "Water for the middle"],
-    [-20, "in-balance", "More than the middle takes"],
+    [-20, "in-balance", "More than the middle takes, even without added water"],
   ])("%d g, %s: %s", (needed, standing, words) => {
     expect(waterWords(water(needed, standing))).toBe(words);
   });
@@ -18,5 +20,13 @@ describe("the water that a dough needs", () => {
     for (const needed of [-300, -1, 0, 1, 300]) {
       expect(waterWords(water(needed, "in-balance"))).not.toMatch(/too|needs/i);
     }
+  });
+
+  it.each([
+    [46, 138, "46 to 138 g needed"],
+    [-72, 29, "72 g too much to 29 g missing"],
+    [-140, -124, "124 to 140 g too much"],
+  ])("from %d to %d is never below nothing", (low, high, words) => {
+    expect(waterRange({ low, high }, FIGURES)).toBe(words);
   });
 });

@@ -114,7 +114,11 @@ public class MethodPropertiesTest {
         if (picture.window() != null) {
             assertTrue(picture.window().first() <= picture.window().last());
         }
-        sheet.disc().inclusions().forEach(inside -> assertTrue(inside.count() > 0 && inside.sharePct() <= 100));
+        sheet.disc().inclusions().forEach(inside -> {
+            assertTrue(inside.sharePct() <= 100);
+            assertTrue(inside.count() > 0);
+            assertEquals(inside.countable(), inside.pieceMm() > 2 && inside.count() < 400);
+        });
     }
 
     @Test(dataProvider = "formulas")

@@ -1,13 +1,10 @@
 package verdamen.core.balance;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.balance.RowWater.Drinker;
+import verdamen.core.balance.PacedSums.Paces;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
@@ -23,23 +20,9 @@ import verdamen.core.pantry.Role;
  */
 public final class DoughTotals {
 
-    /** What is left of a sum after its last row is gone: rounding. */
-    private static final double NOTHING = 1e-9;
-
-    /** A pace of taking up water. */
-    private record Uptaking(double tau, boolean coats, double headStart) {}
-
-    /** A pace of bran: every bran has one time constant, and all of it is flour that fat can coat. */
-    private record Bran(double headStart) {}
-
-    /** A pace of letting go of water. */
-    private record Releasing(Form form, double headStart) {}
-
     private final Formula formula;
     private final List<Line> plainWater;
-    private final Map<Uptaking, Double> uptaking;
-    private final Map<Releasing, Double> releasing;
-    private final Map<Bran, Double> bran;
+    private final PacedSums paced;
     private final List<SheetPiece> pieces;
     private double atOnce;
     private double lostWhenHard;
@@ -55,53 +38,6 @@ public final class DoughTotals {
     private double gel;
     private @Nullable Paces paces;
 
-    /**
-     * The paces with all that does not change with time worked out: what is taken up or let go in the end, and how fast.
-     *
-     * @param drinks g taken up in the end, pace by pace
-     * @param drinkTau its time constant, minutes; 0 for what is soaked already
-     * @param drinkStart minutes of a head start
-     * @param bran g that bran takes up beside, pace by pace
-     * @param branStart minutes of a head start
-     * @param releases g of water in inclusions, pace by pace
-     * @param release how its share in play grows
-     * @param releaseStart minutes of a head start
-     */
-    private record Paces(
-            double[] drinks,
-            double[] drinkTau,
-            double[] drinkStart,
-            double[] bran,
-            double[] branStart,
-            double[] releases,
-            Release[] release,
-            double[] releaseStart) {
-
-        double drinks(double working) {
-            double sum = 0;
-            for (int i = 0; i < drinks.length; i++) {
-                sum += drinks[i] * (drinkTau[i] == 0 ? 1 : Uptake.share(working + drinkStart[i], drinkTau[i]));
-            }
-            return sum;
-        }
-
-        double branDrinks(double working) {
-            double sum = 0;
-            for (int i = 0; i < bran.length; i++) {
-                sum += bran[i] * Uptake.branShare(working + branStart[i]);
-            }
-            return sum;
-        }
-
-        double brings(double working) {
-            double sum = 0;
-            for (int i = 0; i < releases.length; i++) {
-                sum += releases[i] * release[i].share(working + releaseStart[i]);
-            }
-            return sum;
-        }
-    }
-
     /** The totals of a formula's dough. */
     public static DoughTotals of(Formula formula) {
         return new DoughTotals(formula, Dough.rowsOf(formula));
@@ -110,9 +46,7 @@ public final class DoughTotals {
     DoughTotals(Formula formula, List<DoughRow> rows) {
         this.formula = formula;
         this.plainWater = formula.lines().stream().filter(PlainWater::is).toList();
-        this.uptaking = new HashMap<>();
-        this.releasing = new HashMap<>();
-        this.bran = new HashMap<>();
+        this.paced = new PacedSums();
         this.pieces = new ArrayList<>();
         rows.forEach(row -> add(row, 1));
     }
@@ -120,9 +54,7 @@ public final class DoughTotals {
     private DoughTotals(DoughTotals other, Formula formula) {
         this.formula = formula;
         this.plainWater = other.plainWater;
-        this.uptaking = new HashMap<>(other.uptaking);
-        this.releasing = new HashMap<>(other.releasing);
-        this.bran = new HashMap<>(other.bran);
+        this.paced = new PacedSums(other.paced);
         this.pieces = new ArrayList<>(other.pieces);
         this.atOnce = other.atOnce;
         this.lostWhenHard = other.lostWhenHard;
@@ -174,39 +106,28 @@ public final class DoughTotals {
     private void add(DoughRow row, int sign) {
         RowWater water = RowWater.of(formula, row);
         double signed = sign * row.grams();
-        atOnce = sum(atOnce, sign * water.bringsAtOnce());
-        lostWhenHard = sum(lostWhenHard, sign * water.lostWhenHard());
-        held = sum(held, sign * water.held());
-        grams = sum(grams, signed);
-        flour = sum(flour, row.countsAsFlour() ? signed : 0);
-        fat = sum(fat, sign * RowWater.pureFat(row));
-        salt = sum(salt, row.ingredient().role() == Role.SALT ? signed : 0);
-        plainWaterBrings = sum(plainWaterBrings, row.isPlainWater() ? sign * water.bringsAtOnce() : 0);
-        solids = sum(solids, signed * row.solidsShare());
-        gel = sum(gel, signed * row.gelShare(Uptake.scalding(formula.waterTemperatureC())));
+        atOnce = PacedSums.sum(atOnce, sign * water.bringsAtOnce());
+        lostWhenHard = PacedSums.sum(lostWhenHard, sign * water.lostWhenHard());
+        held = PacedSums.sum(held, sign * water.held());
+        grams = PacedSums.sum(grams, signed);
+        flour = PacedSums.sum(flour, row.countsAsFlour() ? signed : 0);
+        fat = PacedSums.sum(fat, sign * RowWater.pureFat(row));
+        salt = PacedSums.sum(salt, row.ingredient().role() == Role.SALT ? signed : 0);
+        plainWaterBrings = PacedSums.sum(plainWaterBrings, row.isPlainWater() ? sign * water.bringsAtOnce() : 0);
+        solids = PacedSums.sum(solids, signed * row.solidsShare());
+        gel = PacedSums.sum(gel, signed * row.gelShare(Uptake.scalding(formula.waterTemperatureC())));
         Behaviour behaviour = row.behaviour();
         if (behaviour != null) {
-            networkProtein = sum(networkProtein, signed * row.proteinShare() * behaviour.glutenQuality());
+            networkProtein = PacedSums.sum(networkProtein, signed * row.proteinShare() * behaviour.glutenQuality());
         }
-        double headStart = row.line().headStartMinutes();
-        Drinker drinker = water.drinker();
-        if (drinker != null) {
-            uptaking.merge(
-                    new Uptaking(drinker.tau(), drinker.coats(), headStart), sign * drinker.grams(), DoughTotals::sum);
-            if (drinker.bran() > 0) {
-                bran.merge(new Bran(headStart), sign * drinker.bran(), DoughTotals::sum);
-            }
-        }
-        if (water.form() != null) {
-            releasing.merge(new Releasing(water.form(), headStart), sign * water.releasable(), DoughTotals::sum);
-        }
+        paced.add(water, row.line().headStartMinutes(), sign);
         pieces(row, sign);
     }
 
     private void pieces(DoughRow row, int sign) {
         double mm = row.pieceMm();
         if (mm > Coefficient.COUNTED_PIECE.value()) {
-            countedPieces = sum(countedPieces, sign * row.grams());
+            countedPieces = PacedSums.sum(countedPieces, sign * row.grams());
         }
         if (row.grams() <= 0) {
             return;
@@ -220,11 +141,6 @@ public final class DoughTotals {
                 pieces.remove(piece);
             }
         }
-    }
-
-    private static double sum(double a, double b) {
-        double sum = a + b;
-        return Math.abs(sum) < NOTHING ? 0 : sum;
     }
 
     private double perFlour(double part) {
@@ -319,51 +235,17 @@ public final class DoughTotals {
 
     /** Share of all uptake that is done, 0 to 1, that of bran left out; 1 when nothing drinks. */
     double uptakeDone(Moment at) {
-        double end = Arrays.stream(paces().drinks()).sum();
+        double end = paces().drinksInTheEnd();
         return end > 0 ? paces().drinks(at.working()) / end : 1;
     }
 
     private Paces paces() {
         Paces known = paces;
         if (known == null) {
-            known = workedOut();
+            known = paced.paces(coating(), tauFactor(), saltPct());
             paces = known;
         }
         return known;
-    }
-
-    private Paces workedOut() {
-        Paces all = new Paces(
-                new double[uptaking.size()],
-                new double[uptaking.size()],
-                new double[uptaking.size()],
-                new double[bran.size()],
-                new double[bran.size()],
-                new double[releasing.size()],
-                new Release[releasing.size()],
-                new double[releasing.size()]);
-        double coating = coating();
-        double slower = tauFactor();
-        int at = 0;
-        for (Map.Entry<Uptaking, Double> part : uptaking.entrySet()) {
-            Uptaking pace = part.getKey();
-            all.drinks[at] = part.getValue() * (pace.coats() ? coating : 1);
-            all.drinkTau[at] = pace.tau() * slower;
-            all.drinkStart[at++] = pace.headStart();
-        }
-        at = 0;
-        for (Map.Entry<Bran, Double> part : bran.entrySet()) {
-            all.bran[at] = part.getValue() * coating;
-            all.branStart[at++] = part.getKey().headStart();
-        }
-        double saltPct = saltPct();
-        at = 0;
-        for (Map.Entry<Releasing, Double> part : releasing.entrySet()) {
-            all.releases[at] = part.getValue();
-            all.release[at] = Release.of(part.getKey().form(), saltPct);
-            all.releaseStart[at++] = part.getKey().headStart();
-        }
-        return all;
     }
 
     /** Softness S(t) = Σ brings / Σ drinks at {@code minute} after wetting; null when nothing drinks. */

@@ -51,9 +51,17 @@ public record Disc(
      * @param soft whether the pieces give way
      * @param sharePct share of the dough, %
      * @param count how many pieces are in a disc, as cubes of that size and the density of water
+     * @param countable whether anyone would count them: they are neither too small nor too many
      */
     public record Inside(
-            int line, String ingredient, String name, double pieceMm, boolean soft, double sharePct, double count) {}
+            int line,
+            String ingredient,
+            String name,
+            double pieceMm,
+            boolean soft,
+            double sharePct,
+            double count,
+            boolean countable) {}
 
     /**
      * The piece at a thickness.
@@ -107,6 +115,7 @@ public record Disc(
             if (mm > 0 && row.grams() > 0 && row.line().form() != null) {
                 double share = row.grams() / all;
                 double cm = mm / MM_PER_CM;
+                double count = share * piece / (PIECE_DENSITY * cm * cm * cm);
                 inside.add(new Inside(
                         row.line().index(),
                         row.ingredient().code(),
@@ -114,7 +123,9 @@ public record Disc(
                         mm,
                         row.line().form().pieceIsSoft(),
                         Share.ofFraction(share).pct(),
-                        share * piece / (PIECE_DENSITY * cm * cm * cm)));
+                        count,
+                        mm > Coefficient.PIECES_COUNTED_ABOVE.value()
+                                && count < Coefficient.PIECES_COUNTED_BELOW.value()));
             }
         }
         return inside;

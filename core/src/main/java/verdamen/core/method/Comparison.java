@@ -29,6 +29,11 @@ public record Comparison(Question question, @Nullable String chosen, Effect now,
      */
     public record Option(School school, @Nullable Effect effect, FormulaSpec applied) {}
 
+    /** Whether any school makes this formula another dough than it is now, or cannot be followed at all. */
+    public boolean matters() {
+        return options.stream().anyMatch(option -> !now.equals(option.effect()));
+    }
+
     /**
      * What a way changes against the way the formula is made now.
      *

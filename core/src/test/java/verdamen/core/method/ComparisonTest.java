@@ -1,6 +1,7 @@
 package verdamen.core.method;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
@@ -163,6 +164,16 @@ public class ComparisonTest {
     @Test(dataProvider = "liquids")
     public void whatTheChainsDoIsTheSchoolFollowed(String[] uses, String school) {
         assertEquals(comparison(withLiquid(uses), Question.PRESSED_LIQUID).chosen(), school);
+    }
+
+    @Test
+    public void aQuestionMattersOnlyWhereASchoolMakesAnotherDough() {
+        FormulaSpec plain = Doughs.spec("roti", Doughs.line("wheat-atta", 300), Doughs.line("water", 180));
+        assertFalse(comparison(plain, Question.FAT_TIMING).matters());
+        assertFalse(comparison(plain, Question.PRESSED_LIQUID).matters());
+        assertTrue(comparison(plain, Question.KNEADING).matters());
+        assertTrue(comparison(TORTILLA, Question.FAT_TIMING).matters());
+        assertTrue(comparison(TORTILLA, Question.PRESSED_LIQUID).matters());
     }
 
     @Test

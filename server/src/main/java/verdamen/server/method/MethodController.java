@@ -51,9 +51,10 @@ class MethodController {
      *
      * @param question the question
      * @param chosen code of the school the formula follows; null when none or several
+     * @param matters whether any school would make another dough of it
      * @param schools the schools
      */
-    record QuestionAnswer(Question question, @Nullable String chosen, List<SchoolAnswer> schools) {}
+    record QuestionAnswer(Question question, @Nullable String chosen, boolean matters, List<SchoolAnswer> schools) {}
 
     /**
      * How a dough is made, and how it could be.
@@ -95,6 +96,7 @@ class MethodController {
         return new QuestionAnswer(
                 comparison.question(),
                 comparison.chosen(),
+                comparison.matters(),
                 comparison.options().stream()
                         .map(option -> new SchoolAnswer(
                                 option.school().code(),

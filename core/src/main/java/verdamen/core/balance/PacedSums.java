@@ -1,0 +1,158 @@
+package verdamen.core.balance;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import verdamen.core.balance.RowWater.Drinker;
+import verdamen.core.pantry.Form;
+
+/**
+ * What rows take up and let go of in time, g: rows of one pace stand in one sum, so that a dough at a minute costs the same
+ * however many rows it has.
+ */
+final class PacedSums {
+
+    /** What is left of a sum after its last row is gone: rounding. */
+    private static final double NOTHING = 1e-9;
+
+    /** A pace of taking up water. */
+    private record Uptaking(double tau, boolean coats, double headStart) {}
+
+    /** A pace of letting go of water. */
+    private record Releasing(Form form, double headStart) {}
+
+    private final Map<Uptaking, Double> uptaking;
+    private final Map<Releasing, Double> releasing;
+    /** Bran has one time constant, and all of it is flour that fat can coat: its paces differ by the head start only. */
+    private final Map<Double, Double> bran;
+
+    PacedSums() {
+        uptaking = new HashMap<>();
+        releasing = new HashMap<>();
+        bran = new HashMap<>();
+    }
+
+    PacedSums(PacedSums other) {
+        uptaking = new HashMap<>(other.uptaking);
+        releasing = new HashMap<>(other.releasing);
+        bran = new HashMap<>(other.bran);
+    }
+
+    /** Adds a row, or takes one away with {@code sign} −1. */
+    void add(RowWater water, double headStart, int sign) {
+        Drinker drinker = water.drinker();
+        if (drinker != null) {
+            uptaking.merge(
+                    new Uptaking(drinker.tau(), drinker.coats(), headStart), sign * drinker.grams(), PacedSums::sum);
+            if (drinker.bran() > 0) {
+                bran.merge(headStart, sign * drinker.bran(), PacedSums::sum);
+            }
+        }
+        if (water.form() != null) {
+            releasing.merge(new Releasing(water.form(), headStart), sign * water.releasable(), PacedSums::sum);
+        }
+    }
+
+    /** A sum without the rounding that stays when its parts are taken away again. */
+    static double sum(double a, double b) {
+        double sum = a + b;
+        return Math.abs(sum) < NOTHING ? 0 : sum;
+    }
+
+    /**
+     * All paces with what does not change with time worked out.
+     *
+     * @param coating share of uptake that fat rubbed in first leaves, 0 to 1
+     * @param tauFactor how much slower flour drinks than at the reference
+     * @param saltPct g of salt per 100 g flour
+     */
+    Paces paces(double coating, double tauFactor, double saltPct) {
+        Paces all = Paces.of(uptaking.size(), bran.size(), releasing.size());
+        int at = 0;
+        for (Map.Entry<Uptaking, Double> part : uptaking.entrySet()) {
+            Uptaking pace = part.getKey();
+            all.drinks[at] = part.getValue() * (pace.coats() ? coating : 1);
+            all.drinkTau[at] = pace.tau() * tauFactor;
+            all.drinkStart[at++] = pace.headStart();
+        }
+        at = 0;
+        for (Map.Entry<Double, Double> part : bran.entrySet()) {
+            all.bran[at] = part.getValue() * coating;
+            all.branStart[at++] = part.getKey();
+        }
+        at = 0;
+        for (Map.Entry<Releasing, Double> part : releasing.entrySet()) {
+            all.releases[at] = part.getValue();
+            all.release[at] = Release.of(part.getKey().form(), saltPct);
+            all.releaseStart[at++] = part.getKey().headStart();
+        }
+        return all;
+    }
+
+    /**
+     * What is taken up or let go in the end, and how fast, pace by pace.
+     *
+     * @param drinks g taken up in the end
+     * @param drinkTau its time constant, minutes; 0 for what is soaked already
+     * @param drinkStart minutes of a head start
+     * @param bran g that bran takes up beside
+     * @param branStart minutes of a head start
+     * @param releases g of water in inclusions
+     * @param release how its share in play grows
+     * @param releaseStart minutes of a head start
+     */
+    record Paces(
+            double[] drinks,
+            double[] drinkTau,
+            double[] drinkStart,
+            double[] bran,
+            double[] branStart,
+            double[] releases,
+            Release[] release,
+            double[] releaseStart) {
+
+        private static Paces of(int drinks, int bran, int releases) {
+            return new Paces(
+                    new double[drinks],
+                    new double[drinks],
+                    new double[drinks],
+                    new double[bran],
+                    new double[bran],
+                    new double[releases],
+                    new Release[releases],
+                    new double[releases]);
+        }
+
+        /** Taken up after so many minutes, g, that of bran left out. */
+        double drinks(double working) {
+            double sum = 0;
+            for (int i = 0; i < drinks.length; i++) {
+                sum += drinks[i] * (drinkTau[i] == 0 ? 1 : Uptake.share(working + drinkStart[i], drinkTau[i]));
+            }
+            return sum;
+        }
+
+        /** Taken up in the end, g, that of bran left out. */
+        double drinksInTheEnd() {
+            return Arrays.stream(drinks).sum();
+        }
+
+        /** Taken up by bran after so many minutes, g. */
+        double branDrinks(double working) {
+            double sum = 0;
+            for (int i = 0; i < bran.length; i++) {
+                sum += bran[i] * Uptake.branShare(working + branStart[i]);
+            }
+            return sum;
+        }
+
+        /** Let go of after so many minutes, g. */
+        double brings(double working) {
+            double sum = 0;
+            for (int i = 0; i < releases.length; i++) {
+                sum += releases[i] * release[i].share(working + releaseStart[i]);
+            }
+            return sum;
+        }
+    }
+}
