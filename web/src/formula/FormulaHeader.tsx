@@ -5,6 +5,7 @@ import { useLocation, useNavigate } from "react-router";
 import { api, type FormulaDocument, taken } from "../api";
 import { StationTabs, useCommands, useStationName } from "../frame";
 import { useFigures } from "../figures";
+import { IconButton } from "../parts";
 import { ExportMenu } from "./ExportMenu";
 import { SaveDialog } from "./SaveDialog";
 import { type FormulaState, STATES } from "./states";
@@ -43,24 +44,24 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
           onChange={(event) => edit({ kind: "name", name: event.target.value })}
         />
         <div className="flex items-center gap-1">
-          <button
-            className="btn btn-ghost btn-sm btn-square"
-            aria-label="Undo"
+          <IconButton
+            large
+            label="Undo"
             title="Undo (Ctrl+Z)"
             disabled={!editor.canUndo}
             onClick={() => edit({ kind: "undo" })}
           >
             <Undo2 size={18} aria-hidden />
-          </button>
-          <button
-            className="btn btn-ghost btn-sm btn-square"
-            aria-label="Redo"
+          </IconButton>
+          <IconButton
+            large
+            label="Redo"
             title="Redo (Ctrl+Shift+Z)"
             disabled={!editor.canRedo}
             onClick={() => edit({ kind: "redo" })}
           >
             <Redo2 size={18} aria-hidden />
-          </button>
+          </IconButton>
           {document && (
             <button className="btn btn-ghost btn-sm gap-1.5" onClick={() => setOpen("versions")}>
               <History size={17} aria-hidden /> Versions

@@ -1,6 +1,6 @@
 import { CircleHelp, Hand, Moon, Search, Settings2, Sun } from "lucide-react";
 import { NavLink, Outlet, useNavigate } from "react-router";
-import { MaterialPatterns } from "../parts";
+import { MaterialPatterns, IconButton } from "../parts";
 import { useCommands } from "./commandRegistry";
 import { CommandsProvider } from "./Commands";
 import { Mark } from "./Mark";
@@ -85,22 +85,17 @@ function KitchenBar() {
         >
           <Settings2 size={18} aria-hidden />
         </NavLink>
-        <button
-          className="btn btn-ghost btn-sm btn-square"
-          aria-label={theme === "night" ? "Light theme" : "Dark theme"}
+        <IconButton
+          large
+          label={theme === "night" ? "Light theme" : "Dark theme"}
           title="Theme (Alt+T)"
           onClick={toggle}
         >
           {theme === "night" ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
-        </button>
-        <button
-          className="btn btn-ghost btn-sm btn-square"
-          aria-label="Keyboard shortcuts"
-          title="Shortcuts (?)"
-          onClick={() => press("?", false)}
-        >
+        </IconButton>
+        <IconButton large label="Keyboard shortcuts" title="Shortcuts (?)" onClick={() => press("?", false)}>
           <CircleHelp size={18} aria-hidden />
-        </button>
+        </IconButton>
       </nav>
     </>
   );

@@ -1,18 +1,6 @@
 import type { ReactNode } from "react";
+import { DOUGH, LINE } from "./pens";
 
-const DOUGH = {
-  fill: "var(--material-flour)",
-  stroke: "var(--material-flour-ink)",
-  strokeWidth: 1.6,
-  strokeLinejoin: "round",
-} as const;
-const LINE = {
-  fill: "none",
-  stroke: "currentColor",
-  strokeWidth: 2,
-  strokeLinecap: "round",
-  strokeLinejoin: "round",
-} as const;
 const SPOT = "var(--color-secondary)";
 
 const DRAWINGS: Record<string, ReactNode> = {

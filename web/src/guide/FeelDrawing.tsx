@@ -1,23 +1,11 @@
 import type { ReactNode } from "react";
+import { DOUGH, LINE } from "./pens";
 
-const DOUGH = {
-  fill: "var(--material-flour)",
-  stroke: "var(--material-flour-ink)",
-  strokeWidth: 1.6,
-  strokeLinejoin: "round",
-} as const;
-const HAND = {
-  fill: "none",
-  stroke: "currentColor",
-  strokeWidth: 2,
-  strokeLinecap: "round",
-  strokeLinejoin: "round",
-} as const;
 const BENCH = <path d="M4 88H116" stroke="currentColor" strokeWidth="1.6" opacity="0.6" />;
 
 /** A finger coming down onto a dough, its tip at (x, y). */
 function Finger({ x, y }: { x: number; y: number }) {
-  return <path d={`M${x - 8} 4V${y - 9}q0 9 8 9t8-9V4M${x - 4} ${y - 7}q4-4 8 0`} {...HAND} />;
+  return <path d={`M${x - 8} 4V${y - 9}q0 9 8 9t8-9V4M${x - 4} ${y - 7}q4-4 8 0`} {...LINE} />;
 }
 
 const DRAWINGS: Record<string, ReactNode> = {
@@ -29,7 +17,7 @@ const DRAWINGS: Record<string, ReactNode> = {
           <circle key={x} cx={x} cy={at % 2 ? 82 : 60 - at} r={at % 3 ? 1.6 : 2.4} />
         ))}
       </g>
-      <path d="M30 30q14-16 30-6t30-4M34 36l-4 12m16-14-2 14m18-14v14m18-16 4 13" {...HAND} />
+      <path d="M30 30q14-16 30-6t30-4M34 36l-4 12m16-14-2 14m18-14v14m18-16 4 13" {...LINE} />
     </>
   ),
   stiff: (
@@ -46,7 +34,7 @@ const DRAWINGS: Record<string, ReactNode> = {
   firm: (
     <>
       <path d="M18 88q-2-40 42-40t42 40z" {...DOUGH} />
-      <path d="M52 30q8 12 16 0M60 40v-9m-5 4 5-6 5 6" {...HAND} opacity="0.7" />
+      <path d="M52 30q8 12 16 0M60 40v-9m-5 4 5-6 5 6" {...LINE} opacity="0.7" />
       <Finger x={60} y={28} />
     </>
   ),
@@ -68,14 +56,14 @@ const DRAWINGS: Record<string, ReactNode> = {
       <path d="M4 88q4-17 30-19 26-4 52 0 26 2 30 19z" {...DOUGH} />
       <path d="M52 69q2-20 4-22h8q2 2 4 22" {...DOUGH} />
       <Finger x={60} y={48} />
-      <path d="M12 80l-8 4m104-4 8 4" {...HAND} opacity="0.6" />
+      <path d="M12 80l-8 4m104-4 8 4" {...LINE} opacity="0.6" />
     </>
   ),
   sticky: (
     <>
       <path d="M2 88q2-9 20-10h76q18 1 20 10z" {...DOUGH} />
       <path d="M46 6v26q-1 18 6 24l-2 22h20l-2-22q7-6 6-24V6q-14-5-28 0z" {...DOUGH} />
-      <path d="M50 4v24m20-24v24M56 30q4 5 8 0" {...HAND} />
+      <path d="M50 4v24m20-24v24M56 30q4 5 8 0" {...LINE} />
     </>
   ),
 };

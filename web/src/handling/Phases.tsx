@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import type { HandlingAnswer, MethodSpec } from "../api";
 import { type Editor, type Faults, useFormulaEdit } from "../formula";
 import { useFigures } from "../figures";
-import { Faulty, type NumberEntry, NumberField, TemperatureField } from "../parts";
+import { Faulty, type NumberEntry, NumberField, TemperatureField, IconButton } from "../parts";
 
 type Phase = NonNullable<MethodSpec["phases"]>[number];
 
@@ -90,13 +90,9 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                   onChange={(celsius) => change(index, { temperatureC: celsius as number | null })}
                 />
               )}
-              <button
-                className="btn btn-ghost btn-xs btn-square"
-                aria-label={`Remove phase ${index + 1}`}
-                onClick={() => replace(phases.toSpliced(index, 1))}
-              >
+              <IconButton label={`Remove phase ${index + 1}`} onClick={() => replace(phases.toSpliced(index, 1))}>
                 <X size={14} aria-hidden />
-              </button>
+              </IconButton>
               <Faulty
                 message={
                   faults.of(null, `method.phases[${index}].minutes`) ??

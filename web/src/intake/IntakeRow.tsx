@@ -13,7 +13,7 @@ import {
   PreparedName,
 } from "../formula";
 import { useFigures } from "../figures";
-import { MassField, NumberField, Swatch } from "../parts";
+import { MassField, NumberField, Swatch, IconButton } from "../parts";
 import { FillAmount } from "./FillAmount";
 import { RememberName } from "./RememberName";
 import { StatusMark } from "./StatusMark";
@@ -182,13 +182,9 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
         )}
       </td>
       <td className="py-1">
-        <button
-          className="btn btn-ghost btn-xs btn-square soft"
-          aria-label={label("Remove")}
-          onClick={() => editor.edit({ kind: "remove", key: line.key })}
-        >
+        <IconButton quiet label={label("Remove")} onClick={() => editor.edit({ kind: "remove", key: line.key })}>
           <Trash2 size={14} aria-hidden />
-        </button>
+        </IconButton>
       </td>
     </tr>
   );

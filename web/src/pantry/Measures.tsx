@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Trash2 } from "lucide-react";
 import { api, type MeasuresDocument, measuresQuery, type PantryDocument, taken } from "../api";
 import { useFigures } from "../figures";
-import { Hint, ErrorNotice } from "../parts";
+import { Hint, ErrorNotice, IconButton } from "../parts";
 import { CsvExchange } from "./CsvExchange";
 import { VesselForm } from "./VesselForm";
 import { WeighInForm } from "./WeighInForm";
@@ -88,13 +88,13 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
                   {figures.number(each.count, 0)} × {measureName(each.measure)} of {each.ingredientName}
                 </span>
                 <span>{figures.mass(each.grams)}</span>
-                <button
-                  className="btn btn-ghost btn-xs btn-square soft"
-                  aria-label={`Delete the weigh-in of ${figures.moment(each.weighedAt)}`}
+                <IconButton
+                  quiet
+                  label={`Delete the weigh-in of ${figures.moment(each.weighedAt)}`}
                   onClick={() => remove.mutate(each.id)}
                 >
                   <Trash2 size={14} aria-hidden />
-                </button>
+                </IconButton>
               </li>
             ))}
           </ul>
@@ -154,13 +154,9 @@ function Volumes({
               <td className="soft pl-5 text-xs">{each.code === "cup" ? "set under Kitchen" : each.notes}</td>
               <td className="text-right">
                 {each.ownVessel && (
-                  <button
-                    className="btn btn-ghost btn-xs btn-square soft"
-                    aria-label={`Take ${each.name} away`}
-                    onClick={() => remove.mutate(each.code)}
-                  >
+                  <IconButton quiet label={`Delete ${each.name}`} onClick={() => remove.mutate(each.code)}>
                     <Trash2 size={14} aria-hidden />
-                  </button>
+                  </IconButton>
                 )}
               </td>
             </tr>

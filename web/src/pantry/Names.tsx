@@ -3,7 +3,7 @@ import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { api, namesQuery, type PantryDocument, taken } from "../api";
 import { IngredientPicker } from "../formula";
-import { ErrorNotice } from "../parts";
+import { ErrorNotice, IconButton } from "../parts";
 
 /** What this kitchen calls its ingredients. */
 export function Names({ pantry }: { pantry: PantryDocument }) {
@@ -64,13 +64,9 @@ export function Names({ pantry }: { pantry: PantryDocument }) {
           <li key={each.name} className="hairline flex items-center gap-3 border-t py-1">
             <span className="font-display w-56">{each.name}</span>
             <span className="flex-1">{called(each.ingredient)}</span>
-            <button
-              className="btn btn-ghost btn-xs btn-square soft"
-              aria-label={`Forget ${each.name}`}
-              onClick={() => forget.mutate(each.name)}
-            >
+            <IconButton quiet label={`Forget ${each.name}`} onClick={() => forget.mutate(each.name)}>
               <Trash2 size={14} aria-hidden />
-            </button>
+            </IconButton>
           </li>
         ))}
       </ul>

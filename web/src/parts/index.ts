@@ -13,3 +13,4 @@ export { found } from "./found";
 export { inOrder, type Sort, SortHeading } from "./SortHeading";
 export { MassField, TemperatureField } from "./UnitFields";
 export { useQuiet } from "./useQuiet";
+export { IconButton } from "./IconButton";

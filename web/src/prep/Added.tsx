@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import { useMemo } from "react";
 import type { PantryDocument, StepSpec } from "../api";
 import { IngredientPicker } from "../formula";
-import { Faulty, MassField, type NumberEntry } from "../parts";
+import { Faulty, MassField, type NumberEntry, IconButton } from "../parts";
 
 interface AddedProps {
   step: StepSpec;
@@ -37,13 +37,9 @@ export function Added({ step, onAdd, label, error, set, pantry }: AddedProps) {
                 onPick={(picked) => change(index, { ingredient: picked.code })}
               />
             </div>
-            <button
-              className="btn btn-ghost btn-xs btn-square"
-              aria-label={label("Remove it")}
-              onClick={() => set({ added: added.toSpliced(index, 1) })}
-            >
+            <IconButton label={label("Remove it")} onClick={() => set({ added: added.toSpliced(index, 1) })}>
               <X size={13} aria-hidden />
-            </button>
+            </IconButton>
           </div>
           <MassField
             label={label("How much is put in")}

@@ -3,7 +3,7 @@ import { type Caution, type PantryDocument, type StepAnswer, type StepSpec } fro
 import { StepCautions } from "../caution";
 import { type Editor, type Faults, useFormulaEdit } from "../formula";
 import { useFigures } from "../figures";
-import { Faulty, MassField, type NumberEntry, NumberField, Steps } from "../parts";
+import { Faulty, MassField, type NumberEntry, NumberField, Steps, IconButton } from "../parts";
 import { Added } from "./Added";
 import { Bar } from "./Bar";
 import { CoolingFields } from "./CoolingFields";
@@ -57,23 +57,23 @@ export function StepColumn({
         <strong className="min-w-0 flex-1 leading-tight" title={kind.name}>
           {kind.name}
         </strong>
-        <Act
+        <IconButton
           label={`Move ${kind.name} earlier`}
           disabled={place === 0}
           onClick={() => moveStep(editor, chain, place, place - 1)}
         >
           <ChevronLeft size={14} aria-hidden />
-        </Act>
-        <Act
+        </IconButton>
+        <IconButton
           label={`Move ${kind.name} later`}
           disabled={place === count - 1}
           onClick={() => moveStep(editor, chain, place, place + 1)}
         >
           <ChevronRight size={14} aria-hidden />
-        </Act>
-        <Act label={`Take ${kind.name} out`} onClick={() => removeStep(editor, chain, place)}>
+        </IconButton>
+        <IconButton label={`Take ${kind.name} out`} onClick={() => removeStep(editor, chain, place)}>
           <X size={14} aria-hidden />
-        </Act>
+        </IconButton>
       </div>
       <Weight
         label={label("Before")}
@@ -197,29 +197,5 @@ function Weight({ label, name, field, value, typical, error, set }: WeightProps)
         onChange={(grams) => set({ [field]: grams })}
       />
     </Row>
-  );
-}
-
-function Act({
-  label,
-  disabled,
-  onClick,
-  children,
-}: {
-  label: string;
-  disabled?: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <button
-      className="btn btn-ghost btn-xs btn-square"
-      aria-label={label}
-      title={label}
-      disabled={disabled}
-      onClick={onClick}
-    >
-      {children}
-    </button>
   );
 }

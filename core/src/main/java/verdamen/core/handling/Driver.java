@@ -126,6 +126,6 @@ enum Driver {
     }
 
     private static double logistic(double z) {
-        return 1 / (1 + Math.exp(-z));
+        return Risks.logistic(z).fraction();
     }
 }

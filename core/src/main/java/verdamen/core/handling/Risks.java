@@ -10,7 +10,7 @@ final class Risks {
     private Risks() {}
 
     /** σ(z) = 1/(1 + e^(−z)). */
-    private static Share logistic(double z) {
+    static Share logistic(double z) {
         return Share.ofFraction(1 / (1 + Math.exp(-z)));
     }
 
