@@ -21,6 +21,7 @@ export type MethodSpec = Schemas["MethodSpec"];
 export type ModelBook = Schemas["ModelBook"];
 export type PrepAnswer = Schemas["PrepAnswer"];
 export type PrepRequest = Schemas["PrepRequest"];
+export type ReadyAt = Schemas["ReadyAt"];
 export type PreparedLine = Schemas["PreparedLine"];
 export type Spill = Schemas["Spill"];
 export type StepAnswer = Schemas["StepAnswer"];

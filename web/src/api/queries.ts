@@ -9,6 +9,7 @@ import {
   type MethodAnswer,
   type PrepAnswer,
   type PrepRequest,
+  type ReadyAt,
   taken,
 } from "./client";
 
@@ -99,6 +100,12 @@ export const methodQuestion: Question<FormulaSpec, MethodAnswer> = {
 export const handlingQuestion: Question<FormulaSpec, HandlingAnswer> = {
   key: "handling",
   ask: (formula, signal) => taken(api.POST("/api/handling", { body: formula, signal })),
+};
+
+/** The yeast, or the place, that makes the dough ready at a time. */
+export const readyQuestion: Question<{ formula: FormulaSpec; minutes: number }, ReadyAt> = {
+  key: "ready",
+  ask: (body, signal) => taken(api.POST("/api/handling/ready", { body, signal })),
 };
 
 /** What likely went wrong. */

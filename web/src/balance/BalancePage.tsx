@@ -19,6 +19,7 @@ import { Facts } from "../pantry";
 import { Beam } from "./Beam";
 import { Ledger } from "./Ledger";
 import { SaltWords } from "./SaltWords";
+import { SodaNote } from "./SodaNote";
 import { TooMuchWater } from "./TooMuchWater";
 import { Warnings } from "./Warnings";
 import { WaterAnswer } from "./WaterAnswer";
@@ -96,6 +97,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                 />
               )}
               <Warnings warnings={answer.warnings} />
+              {answer.sodaAndPowder && <SodaNote found={answer.sodaAndPowder} />}
               <Slips slips={answer.slips} editor={editor} />
               <div className="grid gap-x-7 gap-y-6 pt-5 2xl:grid-cols-2">
                 <Ledger answer={answer} pantry={pantry} />

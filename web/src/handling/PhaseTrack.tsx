@@ -4,12 +4,14 @@ import { useFigures } from "../figures";
 import { arrowStep, useDrawingDrag } from "../parts";
 import type { Stretch } from "./chartGeometry";
 
-const NAMES: Record<string, string> = { rest: "rest", chill: "chilled", knead: "kneaded again" };
+const NAMES: Record<string, string> = { rest: "rest", warm: "warm", chill: "chilled", knead: "kneaded again" };
 const FILLS: Record<string, string> = {
   rest: "var(--color-base-300)",
+  warm: "var(--color-accent)",
   chill: "var(--color-neutral)",
   knead: "var(--color-secondary)",
 };
+const INKS: Record<string, string> = { rest: "currentColor", warm: "var(--color-accent-content)" };
 const HEIGHT = 15;
 const ROOM_FOR_NAME = 46;
 
@@ -55,9 +57,11 @@ export function PhaseTrack({ stretches, top, x, perMinute, editor }: PhaseTrackP
           y={top + 11}
           fontSize="10.5"
           textAnchor="middle"
-          fill={kind === "rest" ? "currentColor" : "var(--color-neutral-content)"}
+          fill={INKS[kind] ?? "var(--color-neutral-content)"}
         >
-          {width > ROOM_FOR_NAME ? `${NAMES[kind]}${kind === "chill" ? ` ${figures.temperature(celsius)}` : ""}` : ""}
+          {width > ROOM_FOR_NAME
+            ? `${NAMES[kind]}${kind === "chill" || kind === "warm" ? ` ${figures.temperature(celsius)}` : ""}`
+            : ""}
         </text>
         <Grip
           x={x(to)}

@@ -3,14 +3,19 @@ import type { HandlingAnswer, MethodSpec } from "../api";
 import { type Editor, type Faults, useFormulaEdit } from "../formula";
 import { useFigures } from "../figures";
 import { Faulty, type NumberEntry, NumberField, TemperatureField, IconButton } from "../parts";
+import { Ready } from "./Ready";
 
 type Phase = NonNullable<MethodSpec["phases"]>[number];
 
 const KINDS = [
   ["rest", "rest in the kitchen"],
+  ["warm", "warm place"],
   ["chill", "chill"],
   ["knead", "knead again"],
 ] as const;
+
+/** What the temperature of a phase is that of. */
+const PLACES: Record<string, string> = { rest: "Kitchen", warm: "Warm place", chill: "Fridge" };
 interface PhasesProps {
   editor: Editor;
   answer: HandlingAnswer;
@@ -30,6 +35,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
   };
   const change = (index: number, patch: Partial<Phase>) =>
     set(phases.map((phase, at) => (at === index ? { ...phase, ...patch } : phase)));
+  const temperatures = editor.draft.method?.temperatures ?? {};
   const add = useFormulaEdit(editor);
   const { picture } = answer.dough;
   const rest = Math.round(picture.rollAtMinute - picture.kneadedAtMinute);
@@ -51,7 +57,21 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
             dataField="restMinutes"
             onChange={(restMinutes) => editor.edit({ kind: "settings", patch: { restMinutes } })}
           />
-          <Faulty message={faults.of(null, "restMinutes")} />
+          <span className="soft">in a kitchen at</span>
+          <TemperatureField
+            className="w-24"
+            label="Kitchen"
+            value={(temperatures.kitchenC ?? null) as NumberEntry}
+            placeholder={answer.kitchenC}
+            error={faults.of(null, "method.temperatures.kitchenC")}
+            onChange={(kitchenC) =>
+              editor.edit({
+                kind: "method",
+                patch: { temperatures: { ...temperatures, kitchenC: kitchenC as number | null } },
+              })
+            }
+          />
+          <Faulty message={faults.of(null, "restMinutes") ?? faults.of(null, "method.temperatures.kitchenC")} />
         </div>
       ) : (
         <ol>
@@ -80,10 +100,10 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                 dataField="phase-minutes"
                 onChange={(minutes) => change(index, { minutes: minutes as number | null })}
               />
-              {phase.kind === "chill" && (
+              {phase.kind !== "knead" && (
                 <TemperatureField
                   className="w-24"
-                  label={`Fridge, phase ${index + 1}`}
+                  label={`${PLACES[phase.kind ?? "rest"] ?? "Place"}, phase ${index + 1}`}
                   value={(phase.temperatureC ?? null) as NumberEntry}
                   placeholder={picture.phases[index]?.temperatureC}
                   error={faults.of(null, `method.phases[${index}].temperatureC`)}
@@ -103,6 +123,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
           ))}
         </ol>
       )}
+      <Ready editor={editor} answer={answer} />
       <p className="soft pt-1 text-xs">Drag its end under the time axis, or put something else there:</p>
       <div className="flex gap-1">
         {KINDS.map(([code, name]) => (

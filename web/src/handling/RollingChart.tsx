@@ -5,11 +5,14 @@ import { useFigures } from "../figures";
 import { Hint } from "../parts";
 import { chartOf, PLOT, VIEW } from "./chartGeometry";
 import { PhaseTrack } from "./PhaseTrack";
+import { RiseLane } from "./RiseLane";
 
 const MOMENTS: Record<string, string> = {
   kneaded: "kneaded",
   "has-drunk": "has drunk",
+  risen: "risen",
   ready: "ready",
+  "past-best": "past its best",
   weeps: "starts to weep",
   closes: "too late",
 };
@@ -31,10 +34,10 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
   return (
     <section aria-label="Rolling window" className="pt-2">
       <svg
-        viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+        viewBox={`0 0 ${VIEW.width} ${chart.height}`}
         className="w-full"
         role="group"
-        aria-label="Softness and spring-back over time, with the rolling window"
+        aria-label={`${picture.rise ? "Rise, softness" : "Softness"} and spring-back over time, with the rolling window`}
       >
         {window && (
           <rect
@@ -43,11 +46,14 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
             data-last={window.last}
             x={x(window.first)}
             width={Math.max(2, x(window.last) - x(window.first))}
-            y={PLOT.top}
-            height={floor - PLOT.top}
+            y={chart.top}
+            height={floor - chart.top}
             fill="var(--color-primary)"
             opacity="0.13"
           />
+        )}
+        {picture.rise && chart.rise && (
+          <RiseLane rise={picture.rise} drawn={chart.rise} horizon={picture.horizon} x={x} />
         )}
         {[style.softnessLow, answer.softnessTarget, style.softnessHigh].map((softness, index) => (
           <g key={index}>
@@ -97,7 +103,7 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
         {chart.labels.map(({ kind, minute, row }) => (
           <path
             key={`${kind} ${minute}`}
-            d={`M${x(minute)} ${PLOT.top - 6 - row * 14}V${floor}`}
+            d={`M${x(minute)} ${chart.top - 6 - row * 14}V${floor}`}
             stroke="currentColor"
             strokeWidth="0.9"
             opacity="0.35"
@@ -109,7 +115,7 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
             className="halo"
             x={x(minute) + (left ? -3 : 3)}
             textAnchor={left ? "end" : "start"}
-            y={PLOT.top - 8 - row * 14}
+            y={chart.top - 8 - row * 14}
             fontSize="11.5"
             fill="currentColor"
           >
@@ -126,7 +132,7 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
         )}
         {nowMinute != null && nowMinute <= picture.horizon && (
           <g data-testid="now-line" data-minute={nowMinute.toFixed(1)}>
-            <path d={`M${x(nowMinute)} ${PLOT.top - 4}V${floor}`} stroke="var(--color-error)" strokeWidth="2" />
+            <path d={`M${x(nowMinute)} ${chart.top - 4}V${floor}`} stroke="var(--color-error)" strokeWidth="2" />
             <text x={x(nowMinute) + 4} y={floor - 6} fontSize="12" fontWeight="700" fill="currentColor">
               now, minute {figures.number(nowMinute, 0)}
             </text>
@@ -147,6 +153,15 @@ export function RollingChart({ answer, nowMinute, editor }: RollingChartProps) {
         </text>
       </svg>
       <p className="soft flex flex-wrap gap-x-5 text-xs">
+        {picture.rise && (
+          <span>
+            <svg width="26" height="8" aria-hidden className="inline">
+              <path d="M0 4H26" stroke="var(--color-accent)" strokeWidth="2.6" />
+            </svg>{" "}
+            volume
+            <Hint term="rise" />
+          </span>
+        )}
         <span>
           <svg width="26" height="8" aria-hidden className="inline">
             <path d="M0 4H26" stroke="currentColor" strokeWidth="2.6" />

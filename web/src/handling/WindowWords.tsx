@@ -21,7 +21,9 @@ export function WindowWords({ answer, editor, name }: WindowWordsProps) {
         {opening(picture)}
       </p>
       <p className="pt-1">
-        {[before(picture, name, figures), after(picture, name), water(answer, figures)].filter(Boolean).join(" ")}
+        {[before(picture, name, figures), after(picture, name), risen(picture, figures), water(answer, figures)]
+          .filter(Boolean)
+          .join(" ")}
         {answer.waterIsOff && answer.waterNeededGrams > 0 && (
           <ActionButton className="btn btn-xs btn-primary ml-3" onClick={() => change.mutate({ kind: "set-water" })}>
             Set water to {figures.mass(answer.waterToSetGrams)}
@@ -56,6 +58,12 @@ function before(picture: Picture, name: (code: string | null | undefined) => str
       return `${at} is too firm: its edges would crack.`;
     case "springs-back":
       return `${at} still springs back from kneading: let it rest.`;
+    case "not-risen":
+      return picture.window ? `${at} has not risen enough yet.` : notRisen(picture, f);
+    case "yeast-dead":
+      return "Its yeast has died: the dough is too hot.";
+    case "overrisen":
+      return `${at} has risen past its best.`;
     default:
       return `${at} is being kneaded.`;
   }
@@ -71,9 +79,36 @@ function after(picture: Picture, name: (code: string | null | undefined) => stri
       return `After minute ${closed.minute - 1} it sticks, because ${lower(name(closed.ingredient))} lets go of its water.`;
     case "too-firm":
       return `After minute ${closed.minute - 1} its edges crack, because ${lower(name(closed.ingredient))} has drunk so much.`;
+    case "overrisen":
+      return `After minute ${closed.minute - 1} it is past its best: it has risen too far and tears.`;
     default:
       return `Then it is kneaded again.`;
   }
+}
+
+/** Why a dough that would roll has not risen within the time that is looked at. */
+function notRisen({ rise, horizon }: Picture, f: Figures): string {
+  return rise?.targetMinute == null
+    ? "It does not rise to its target within a day: more yeast, or a warmer place."
+    : rise.targetMinute > horizon
+      ? `It has risen only at minute ${f.number(rise.targetMinute, 0)}.`
+      : "It has not risen when it would roll.";
+}
+
+/** When it has risen, where that is not what opens and closes the window. */
+function risen({ rise, window }: Picture, f: Figures): string {
+  if (!rise) {
+    return "";
+  }
+  const past = rise.pastBestMinute == null ? "" : `, past its best at minute ${f.number(rise.pastBestMinute, 0)}`;
+  if (rise.targetMinute == null) {
+    return rise.canReachTarget
+      ? ""
+      : `It cannot hold a rise to ×${f.number(rise.targetRatio, 2)}: ×${f.number(rise.maxRatio, 2)} is the most${past}.`;
+  }
+  return window?.first === rise.targetMinute && !past
+    ? ""
+    : `It has risen to ×${f.number(rise.targetRatio, 2)} at minute ${f.number(rise.targetMinute, 0)}${past}.`;
 }
 
 function water(answer: HandlingAnswer, f: Figures): string {

@@ -2,12 +2,18 @@ import type { HandlingAnswer } from "../api";
 
 /** The drawing of the rolling window: places in units of its view box. Nothing here is a rule of the job. */
 export const VIEW = { width: 1180, height: 336 };
-export const PLOT = { left: 58, right: 76, top: 66, bottom: 52 };
+export const PLOT = { left: 58, right: 76, bottom: 52 };
+
+/** Room for the names of moments, and for the rise above the softness. */
+const TOP = 66;
+const LANE = { height: 92, gap: 14, margin: 0.06 };
 
 const MARGIN = 0.06;
 const SETTLED = 5;
 const LABEL_WIDTH = 96;
 const ROWS = 4;
+
+type Picture = HandlingAnswer["dough"]["picture"];
 
 /** A moment with the row in which its label stands, so that none lies over another. */
 interface Label {
@@ -22,7 +28,10 @@ export function chartOf(answer: HandlingAnswer) {
   const { picture } = answer.dough;
   const { style } = answer;
   const minutes = picture.curve.minutes;
-  const floor = VIEW.height - PLOT.bottom;
+  const lane = picture.rise ? LANE.height + LANE.gap : 0;
+  const top = TOP + lane;
+  const height = VIEW.height + lane;
+  const floor = height - PLOT.bottom;
   const known = picture.curve.softness.flatMap((value, at) =>
     value == null || (minutes[at] ?? 0) < SETTLED ? [] : [value],
   );
@@ -32,8 +41,8 @@ export function chartOf(answer: HandlingAnswer) {
   const springHigh = Math.max(2 * style.springLimitPct, ...springs) * 1.05;
   const clamp = (value: number) => Math.max(low, Math.min(high, value));
   const x = (minute: number) => PLOT.left + (minute / picture.horizon) * (VIEW.width - PLOT.left - PLOT.right);
-  const y = (softness: number) => PLOT.top + ((high - clamp(softness)) / (high - low)) * (floor - PLOT.top);
-  const springY = (pct: number) => floor - (pct / springHigh) * (floor - PLOT.top);
+  const y = (softness: number) => top + ((high - clamp(softness)) / (high - low)) * (floor - top);
+  const springY = (pct: number) => floor - (pct / springHigh) * (floor - top);
   const points = (values: (number | null)[], place: (value: number) => number) =>
     values.flatMap((value, at) =>
       value == null ? [] : [`${x(minutes[at] ?? 0).toFixed(1)} ${place(value).toFixed(1)}`],
@@ -41,6 +50,12 @@ export function chartOf(answer: HandlingAnswer) {
   const upper = points(picture.high, y);
   const lower = points(picture.low, y).reverse();
   return {
+    /** Where everything begins, the names of moments above it. */
+    top: TOP,
+    /** Where softness begins, below the rise. */
+    softnessTop: top,
+    height,
+    rise: picture.rise ? riseOf(picture.rise, minutes, x) : null,
     x,
     y,
     springY,
@@ -52,6 +67,18 @@ export function chartOf(answer: HandlingAnswer) {
     ticks: ticks(picture.horizon),
     labels: labels(picture.moments, x),
     phases: phases(picture),
+  };
+}
+
+/** The rise in its lane above the softness. */
+function riseOf(rise: NonNullable<Picture["rise"]>, minutes: number[], x: (minute: number) => number) {
+  const most = Math.max(rise.targetRatio, rise.maxRatio) + LANE.margin;
+  const floor = TOP + LANE.height;
+  const y = (ratio: number) => floor - ((ratio - 1) / (most - 1)) * LANE.height;
+  return {
+    y,
+    floor,
+    line: path(rise.ratios.map((ratio, at) => `${x(minutes[at] ?? 0).toFixed(1)} ${y(ratio).toFixed(1)}`)),
   };
 }
 
@@ -90,7 +117,7 @@ function ticks(horizon: number): number[] {
   return Array.from({ length: Math.floor(horizon / step) + 1 }, (_, at) => at * step);
 }
 
-function labels(moments: HandlingAnswer["dough"]["picture"]["moments"], x: (minute: number) => number): Label[] {
+function labels(moments: Picture["moments"], x: (minute: number) => number): Label[] {
   const ends: number[] = Array.from({ length: ROWS }, () => -Infinity);
   return moments.map(({ kind, minute }) => {
     const left = x(minute) + LABEL_WIDTH > VIEW.width;
@@ -112,7 +139,7 @@ export interface Stretch {
   celsius: number;
 }
 
-function phases({ phases, kneadedAtMinute, rollAtMinute }: HandlingAnswer["dough"]["picture"]): Stretch[] {
+function phases({ phases, kneadedAtMinute, rollAtMinute }: Picture): Stretch[] {
   if (phases.length === 0) {
     return [{ kind: "rest", from: kneadedAtMinute, to: rollAtMinute, celsius: 0 }];
   }

@@ -17,6 +17,8 @@ const WORDS: Record<Slip["kind"], (of: Read, words: string, f: Figures) => strin
     `Salt is ${f.number(of("SALT_PCT"), 1)} % of the filling${along(of, f)}; over ${f.percent(of("LIMIT"))} one would not eat it.`,
   "soda-for-powder": (of, words, f) =>
     `${words} is ${f.number(of("FLOUR_SHARE"), 1)} % of the flour: that is usual for baking powder, not for soda.`,
+  "soda-left": (of, words, f) =>
+    `${f.mass(of("SODA_LEFT_GRAMS"))} of the ${words.toLowerCase()} find no acid, ${f.number(of("SODA_LEFT_PCT"), 2)} % of the flour; over ${f.number(of("LIMIT"), 2)} % the bread tastes soapy. Something sour, or powder instead of some of it, mends that.`,
   "much-yeast": (of, words, f) =>
     `${words} is ${f.number(of("FLOUR_SHARE"), 1)} % of the flour; over ${f.percent(of("LIMIT"))} is more than a dough takes.`,
   "total-by-a-factor": (of, _, f) =>

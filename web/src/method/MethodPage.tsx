@@ -42,7 +42,13 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
             />
             <div>
               <BenchPickup answer={view.answer} editor={editor} faults={faults} />
-              <TwoStages editor={editor} pantry={pantry} faults={faults} />
+              <TwoStages
+                editor={editor}
+                pantry={pantry}
+                faults={faults}
+                kitchenC={view.answer?.kitchenC}
+                sponge={view.answer?.sponge}
+              />
             </div>
           </div>
           {view.answer && (

@@ -11,6 +11,8 @@ const TITLES: Record<QuestionAnswer["question"], string> = {
   "pressed-liquid": "Liquid pressed out of a vegetable",
   kneading: "How it is kneaded",
   sticking: "What stops sticking",
+  yeast: "How much yeast",
+  sponge: "Sponge or one dough",
   rest: "Rest",
   "water-addition": "How the water goes in",
   "water-temperature": "Water temperature",
@@ -60,6 +62,8 @@ export function QuestionRow(props: QuestionRowProps) {
 const IDLE: Partial<Record<QuestionAnswer["question"], string>> = {
   "fat-timing": "no fat in this dough",
   "pressed-liquid": "nothing is pressed here",
+  yeast: "no yeast in this dough",
+  sponge: "no yeast in this dough, or a soaker stands first",
 };
 
 function Schools({ question, now, busy, onChoose }: QuestionRowProps) {
@@ -130,6 +134,8 @@ function effectOf(school: SchoolAnswer, question: QuestionAnswer, now: Effect, c
     }
   } else if (question.question === "water-addition") {
     words.push(`off by up to ±${f.mass(effect.rangeGrams)}`);
+  } else if (question.question === "yeast" || question.question === "sponge") {
+    words.push(...rises(effect, f));
   } else {
     words.push(...feels(effect, f));
   }
@@ -145,7 +151,10 @@ function whole(effect: Effect, f: Figures): string {
   return `${effect.waterGrams < 0 ? `${f.mass(-effect.waterGrams)} too much without any water` : `${f.mass(effect.waterGrams)} of water`}, ${windowOf(effect)}`;
 }
 
-function windowOf({ windowFirst, windowLast }: Effect): string {
+function windowOf({ windowFirst, windowLast, risenMinute, rollAtMinute }: Effect): string {
+  if (windowFirst == null && risenMinute != null && risenMinute > rollAtMinute) {
+    return "no window unless it rests longer";
+  }
   return windowFirst == null ? "no rolling window" : `window ${windowFirst}–${windowLast} min`;
 }
 
@@ -166,6 +175,13 @@ function more(grams: number, mass: (grams: number) => string, what: string, same
     return same;
   }
   return `${mass(Math.abs(grams))} ${grams > 0 ? "more" : "less"} ${what}`;
+}
+
+function rises({ risenMinute, pastBestMinute }: Effect, f: Figures): string[] {
+  return [
+    risenMinute == null ? "does not rise to its target" : `risen at minute ${f.number(risenMinute, 0)}`,
+    ...(pastBestMinute == null ? [] : [`past its best at minute ${f.number(pastBestMinute, 0)}`]),
+  ];
 }
 
 function feels({ handling, rollAtMinute }: Effect, f: Figures): string[] {

@@ -1,16 +1,19 @@
-import type { PantryDocument } from "../api";
+import type { MethodAnswer, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../figures";
-import { Faulty, NumberField, type NumberEntry } from "../parts";
+import { Faulty, NumberField, type NumberEntry, TemperatureField } from "../parts";
 
 interface TwoStagesProps {
   editor: Editor;
   pantry: PantryDocument;
   faults: Faults;
+  /** Where a first stage stands when nothing else is said, °C. */
+  kitchenC: number | undefined;
+  sponge: MethodAnswer["sponge"] | undefined;
 }
 
 /** A sponge or soaker: which lines stand first, and how long. Their flour drinks from then on. */
-export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
+export function TwoStages({ editor, pantry, faults, kitchenC, sponge }: TwoStagesProps) {
   const figures = useFigures();
   const method = editor.draft.method ?? {};
   const stage = method.firstStage ?? null;
@@ -30,7 +33,7 @@ export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
                 kind: "method",
                 patch: event.target.value
                   ? { firstStage: event.target.value, standingMinutes: method.standingMinutes ?? 240 }
-                  : { firstStage: null, standingMinutes: null },
+                  : { firstStage: null, standingMinutes: null, standingC: null },
               })
             }
           >
@@ -56,8 +59,23 @@ export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
             />
           </div>
         )}
+        {stage && (
+          <div>
+            <span className="soft block pb-0.5 text-xs">at</span>
+            <TemperatureField
+              label="Where the first stage stands"
+              value={(method.standingC ?? null) as NumberEntry}
+              placeholder={kitchenC}
+              error={faults.of(null, "method.standingC")}
+              onChange={(standingC) =>
+                editor.edit({ kind: "method", patch: { standingC: standingC as number | null } })
+              }
+            />
+          </div>
+        )}
       </div>
-      <Faulty message={faults.of(null, "method.standingMinutes")} />
+      <Faulty message={faults.of(null, "method.standingMinutes") ?? faults.of(null, "method.standingC")} />
+      {stage && sponge && <SpongeWords sponge={sponge} />}
       {stage && (
         <ul className="pt-2 text-sm">
           {editor.draft.lines.map(
@@ -89,5 +107,23 @@ export function TwoStages({ editor, pantry, faults }: TwoStagesProps) {
         </ul>
       )}
     </section>
+  );
+}
+
+function SpongeWords({ sponge }: { sponge: NonNullable<MethodAnswer["sponge"]> }) {
+  const f = useFigures();
+  const past = sponge.pastBestMinute;
+  return (
+    <p className="pt-1 text-sm" data-testid="sponge">
+      {sponge.yeastDeadMinute != null
+        ? "Its yeast dies: the sponge is too hot."
+        : `After ${f.number(sponge.standingMinutes, 0)} min it has risen to ×${f.number(sponge.ratio, 2)} of at most ×${f.number(sponge.maxRatio, 2)}${
+            past == null
+              ? "."
+              : past <= sponge.standingMinutes
+                ? `; it is past its best from minute ${f.number(past, 0)} on.`
+                : `; it is at its best until minute ${f.number(past, 0)}.`
+          }`}
+    </p>
   );
 }

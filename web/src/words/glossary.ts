@@ -68,6 +68,10 @@ export const GLOSSARY = {
     name: "Free water of a filling",
     text: "Water that its parts let go of while it stands, more with salt, less what its flours take up. How it is enclosed sets how much of it the bread holds.",
   },
+  rise: {
+    name: "The volume",
+    text: "How many times its volume after kneading the dough has. The dotted line is where this style is rolled; in the shade it is past its best. Yeast differs: a rise that is seen counts more than this one.",
+  },
   band: {
     name: "The band round the curve",
     text: "In 8 of 10 bowls the softness lies within the band. It comes from the weighing errors and from how well each flour's absorption is known.",

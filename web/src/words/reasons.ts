@@ -65,6 +65,20 @@ const RULES: Record<ExplanationStep["rule"], (read: Read, value: number, figures
   SOFTNESS_FROM_FEEL: (_, value, f) => `softness ${f.number(value, 2)} when rolled`,
   BENCH_WATER: (_, value, f) => `${f.mass(value)} of water`,
   BENCH_FLOUR: (_, value, f) => `${f.mass(value)} of flour`,
+  YEAST_PCT: (_, value, f) => `yeast ${f.number(value, 2)} % of the flour, as instant yeast`,
+  YEAST_TEMPERATURE: (read, value, f) =>
+    `at ${f.temperature(read("DOUGH_TEMPERATURE"))} yeast works ${f.number(value, 2)} times as fast as at its usual`,
+  YEAST_SALT: (_, value, f) => `salt: ${f.number(value, 2)} times as fast`,
+  YEAST_SUGAR: (_, value, f) => `sugar: ${f.number(value, 2)} times as fast`,
+  YEAST_BRAN: (_, value, f) => `bran: ${f.number(value, 2)} times as fast`,
+  RISE_LIMIT: (_, value, f) => `rises to ${f.number(value, 2)} times its volume at most`,
+  RISE_RATE: (_, value, f) => `at first grows ${f.number(100 * value, 1)} % a minute, once the yeast is awake`,
+  RISE_BEST: (_, value, f) => `past its best from ${f.number(value, 2)} times on`,
+  DOUGH_TEMPERATURE_TAU: (_, value, f) =>
+    `takes on the temperature around it with a time constant of ${f.number(value, 0)} min`,
+  DOUGH_TEMPERATURE_STEP: (_, value, f) => `a minute later ${f.temperature(value)}`,
+  SODA_LEFT: (_, value, f) => `${f.mass(value)} of soda find no acid`,
+  GAS: (_, value, f) => `${f.number(value, 0)} ml of gas in 100 g of dough`,
   PIECE_MASS: (_, value, f) => `a piece of ${f.mass(value)}`,
 };
 

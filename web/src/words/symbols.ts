@@ -16,6 +16,23 @@ export function symbolWords(symbol: Term["symbol"]): SymbolWords {
 }
 
 const SYMBOLS: Record<Term["symbol"], SymbolWords> = {
+  INSTANT_YEAST: { name: "yeast as instant yeast", short: "as instant yeast" },
+  SUGAR_PCT: { name: "sugar on flour", short: "sugar on flour" },
+  WHOLE_GRAIN_SHARE: { name: "whole-grain flour", short: "whole-grain flour", share: true },
+  YEAST_PCT: { name: "yeast on flour", short: "yeast on flour" },
+  YEAST_TEMPERATURE: { name: "factor for the temperature", short: "for the temperature" },
+  YEAST_SALT: { name: "factor for salt", short: "for salt" },
+  YEAST_SUGAR: { name: "factor for sugar", short: "for sugar" },
+  YEAST_BRAN: { name: "factor for bran", short: "for bran" },
+  RISE_LIMIT: { name: "most it rises to", short: "at most" },
+  RISE_RATIO: { name: "volume so far", short: "so far" },
+  PLACE_TEMPERATURE: { name: "where it stands", short: "where it stands" },
+  DOUGH_TAU: { name: "time constant of the dough", short: "time constant" },
+  BASE: { name: "base of the soda", short: "base" },
+  ACID: { name: "acid in the dough", short: "acid" },
+  POWDER: { name: "baking powder", short: "powder" },
+  SODA_LEFT_GRAMS: { name: "soda left over", short: "left over" },
+  SODA_LEFT_PCT: { name: "soda left over on flour", short: "left over on flour" },
   MASS: { name: "mass", short: "" },
   WATER_SHARE: { name: "water", short: "water", share: true },
   FAT_SHARE: { name: "fat", short: "fat", share: true },

@@ -111,10 +111,12 @@ public final class RandomFormulas {
                 maybe(pick(List.of(Heat.values())).code()),
                 "soaker",
                 between(0, 600),
+                maybe(between(2, 40)),
                 phases.isEmpty() ? null : phases,
                 new MethodSpec.TemperaturesSpec(
                         maybe(between(15, 45)),
                         maybe(between(5, 30)),
+                        maybe(between(10, 35)),
                         maybe(between(2, 20)),
                         maybe(between(40, 90)),
                         maybe(between(0, 20))));

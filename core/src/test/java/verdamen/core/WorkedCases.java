@@ -54,6 +54,39 @@ public final class WorkedCases {
         return JSON.treeToValue(request, FormulaSpec.class);
     }
 
+    /**
+     * A case of the stations: what is asked beside the formula, too.
+     *
+     * @param name its name
+     * @param formula the formula
+     * @param asked everything that is asked
+     * @param expected what must come out
+     */
+    public record StationCase(String name, FormulaSpec formula, JsonNode asked, JsonNode expected) {
+        @Override
+        public String toString() {
+            return name;
+        }
+    }
+
+    /** The worked cases of a part of the stations' model. */
+    public static List<StationCase> station(String part) {
+        try (InputStream in = WorkedCases.class.getResourceAsStream("station-cases.json")) {
+            List<StationCase> cases = new ArrayList<>();
+            for (JsonNode node : JSON.readTree(in).get(part)) {
+                JsonNode asked = node.get("request");
+                cases.add(new StationCase(
+                        node.get("name").asString(),
+                        request((ObjectNode) asked.get("formula")),
+                        asked,
+                        node.get("expected")));
+            }
+            return cases;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     public static Object[][] rows() {
         return all().stream().map(each -> new Object[] {each}).toArray(Object[][]::new);
     }

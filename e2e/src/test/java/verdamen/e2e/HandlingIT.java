@@ -73,6 +73,28 @@ public class HandlingIT extends StationTest {
         assertEquals(outside, List.of());
     }
 
+    @Test
+    public void aYeastedDoughIsRolledWhenItHasRisen() {
+        station("Yellow-pea pita", "Handling");
+        waitForText("[data-testid=window-words]", "Roll from minute 65 on.");
+        css("[data-testid=rise]");
+        type("[aria-label='Warm place, phase 1']", "34");
+        settled("Handling");
+        int warm = Integer.parseInt(css("[data-testid=window-shade]").getAttribute("data-first"));
+        assertTrue(warm < 65, "warmer is sooner: " + warm);
+        type("[data-field=ready-minutes]", "240");
+        css("[data-testid=ready][data-current=true]");
+        button("Take this much yeast");
+        settled("Handling");
+        assertEquals(
+                Integer.parseInt(css("[data-testid=window-shade]").getAttribute("data-first")),
+                246,
+                "kneaded at minute 6, and rises for four hours");
+        button("Rest until it has risen, 240 min");
+        settled("Handling");
+        assertEquals(minutes("[data-field=phase-minutes]"), 240);
+    }
+
     private int minutes(String field) {
         return Integer.parseInt(css(field).getAttribute("value"));
     }

@@ -53,6 +53,22 @@ public class MethodIT extends StationTest {
         waitForText("[data-testid=method]", "it must be at least 0");
     }
 
+    @Test
+    public void aSpongeIsMadeAndRisesOnItsOwn() {
+        station("Yellow-pea pita", "Method");
+        waitForText("[data-question=yeast]", "risen at minute");
+        click("[data-question=sponge] [data-school=sponge]");
+        css("[data-question=sponge] [data-school=sponge][aria-pressed=true]");
+        settled("Method");
+        waitForText("[data-testid=sponge]", "After 180 min it has risen to");
+        type("[aria-label='Where the first stage stands']", "8");
+        settled("Method");
+        waitForText("[data-testid=sponge]", "×1.");
+        button("Undo");
+        button("Undo");
+        css("[data-question=sponge] [data-school=one-dough][aria-pressed=true]");
+    }
+
     private static double grams(String mass) {
         return Double.parseDouble(mass.replaceAll("[^0-9.]", ""));
     }

@@ -173,12 +173,12 @@ public final class DoughTotals {
     }
 
     /** Σ m · protein · quality over all that has a behaviour, g. */
-    public double networkProteinGrams() {
+    double networkProteinGrams() {
         return networkProtein;
     }
 
     /** Σ m (1 − water − fat) over every row, g. */
-    public double solidsGrams() {
+    double solidsGrams() {
         return solids;
     }
 
@@ -188,7 +188,7 @@ public final class DoughTotals {
     }
 
     /** Non-fat solids of gelled starch, g: mashes and flakes, and flour as far as it was scalded. */
-    public double gelGrams() {
+    double gelGrams() {
         return gel;
     }
 

@@ -2,6 +2,8 @@ package verdamen.core.edit;
 
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /**
  * A change that is asked of a formula.
@@ -16,6 +18,7 @@ import verdamen.core.model.Coded;
  * @param chain for a step, index of its preparation chain
  * @param step for a step, its index in the chain
  * @param phase for a phase, its kind
+ * @param minutes for a time to be ready at, minutes after kneading
  */
 public record FormulaEdit(
         @Nullable String kind,
@@ -27,7 +30,8 @@ public record FormulaEdit(
         @Nullable Double proteinPct,
         @Nullable Integer chain,
         @Nullable Integer step,
-        @Nullable String phase) {
+        @Nullable String phase,
+        @Within(Limit.READY_MINUTES) @Nullable Integer minutes) {
 
     /** What can be asked. */
     public enum Kind implements Coded {
@@ -50,7 +54,13 @@ public record FormulaEdit(
         /** What is usually put in at a step is put in. */
         ADD_TO_STEP("add-to-step"),
         /** A phase of its usual length follows the others. */
-        ADD_PHASE("add-phase");
+        ADD_PHASE("add-phase"),
+        /** As much yeast as makes it ready at a time. */
+        YEAST_FOR("yeast-for"),
+        /** The place that makes it ready at a time. */
+        PLACE_FOR("place-for"),
+        /** It rests until it has risen. */
+        REST_UNTIL_RISEN("rest-until-risen");
 
         private final String code;
 

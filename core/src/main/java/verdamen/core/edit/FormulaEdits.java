@@ -24,6 +24,7 @@ import verdamen.core.formula.PhaseKind;
 import verdamen.core.method.WaterTemperature;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.model.Scale;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.prep.ChainSpec;
@@ -70,6 +71,9 @@ public final class FormulaEdits {
                 withChain(new ChainSpec(newKey(), null, ingredient(), Usual.BOUGHT_GRAMS.value(), null, List.of()));
             case ADD_TO_STEP -> addition();
             case ADD_PHASE -> phase();
+            case YEAST_FOR -> new RiseEdits(spec, read()).yeastFor(minutes());
+            case PLACE_FOR -> new RiseEdits(spec, read()).placeFor(minutes());
+            case REST_UNTIL_RISEN -> new RiseEdits(spec, read()).untilRisen();
         };
     }
 
@@ -213,6 +217,14 @@ public final class FormulaEdits {
         }
         phases.add(new PhaseSpec(Objects.requireNonNull(kind).code(), Usual.minutes(kind), null));
         return spec.withMethod(method.withPhases(phases));
+    }
+
+    private int minutes() {
+        Faults faults = new Faults();
+        Double asked = edit.minutes() == null ? null : Double.valueOf(edit.minutes());
+        double minutes = faults.needed("edit.minutes", asked, Limit.READY_MINUTES);
+        faults.refuse();
+        return (int) minutes;
     }
 
     private int line() {

@@ -43,6 +43,7 @@ final class Usual {
     public static double minutes(PhaseKind kind) {
         return switch (kind) {
             case REST -> Coefficient.USUAL_REST.value();
+            case WARM -> Coefficient.USUAL_WARM.value();
             case CHILL -> Coefficient.USUAL_CHILL.value();
             case KNEAD -> Coefficient.USUAL_SECOND_KNEAD.value();
         };

@@ -15,6 +15,7 @@ import verdamen.core.handling.Reason;
 import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.handling.SoftnessCurve;
+import verdamen.core.leavening.SodaAndPowder;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Style;
@@ -32,6 +33,7 @@ import verdamen.core.pantry.Style;
  * @param curve softness and spring-back over three hours
  * @param bakersPct baker's percentage of each line as asked; null for open lines and without flour
  * @param filling the balance of its filling; null without one
+ * @param sodaAndPowder what soda and powder do; null without them
  * @param warnings what to mind
  */
 public record Evaluation(
@@ -45,6 +47,7 @@ public record Evaluation(
         SoftnessCurve curve,
         List<@Nullable Double> bakersPct,
         @Nullable Filling filling,
+        @Nullable SodaAndPowder sodaAndPowder,
         List<Warning> warnings) {
 
     /** The evaluation of a formula. */
@@ -52,6 +55,7 @@ public record Evaluation(
         RolledDough rolled = RolledDough.of(formula);
         Dough dough = rolled.dough();
         Balance balance = Balance.of(dough);
+        SodaAndPowder sodaAndPowder = SodaAndPowder.of(dough);
         return new Evaluation(
                 formula,
                 dough,
@@ -63,6 +67,7 @@ public record Evaluation(
                 SoftnessCurve.of(dough),
                 BakersPercentages.of(formula),
                 Filling.of(dough).orElse(null),
+                sodaAndPowder.isThere() ? sodaAndPowder : null,
                 warnings(formula, rolled.handling(), rolled.window()));
     }
 

@@ -37,6 +37,8 @@ public record Slip(
         MUCH_SALT_IN_FILLING("much-salt-in-filling"),
         /** Baking soda in an amount usual for baking powder. */
         SODA_FOR_POWDER("soda-for-powder"),
+        /** Baking soda that finds no acid, and will be tasted. */
+        SODA_LEFT("soda-left"),
         /** More yeast than a dough takes. */
         MUCH_YEAST("much-yeast"),
         /** The dough is some round factor away from what its pieces say: tens, ounces for pounds, a doubled recipe. */

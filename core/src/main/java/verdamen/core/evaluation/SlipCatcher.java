@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,8 @@ import verdamen.core.formula.Part;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.intake.IngredientIndex;
 import verdamen.core.intake.Temperatures;
+import verdamen.core.leavening.SodaAndPowder;
+import verdamen.core.leavening.SodaAndPowder.Taste;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
 import verdamen.core.model.Term;
@@ -30,7 +33,6 @@ import verdamen.core.pantry.Style;
 /** Looks over a formula for likely slips, each with its figure. */
 public final class SlipCatcher {
 
-    private static final String SODA = "baking-soda";
     private static final String YEAST_GROUP = "yeast";
     private static final double FARTHEST_FACTOR = Coefficient.SLIP_FARTHEST_FACTOR.value();
 
@@ -63,6 +65,7 @@ public final class SlipCatcher {
         catcher.water();
         catcher.salt();
         catcher.leaveners();
+        catcher.soda();
         catcher.pieces();
         catcher.temperatures();
         catcher.twice();
@@ -157,13 +160,37 @@ public final class SlipCatcher {
                 continue;
             }
             double pct = Share.of(line.grams(), flour).pct();
-            if (ingredient.code().equals(SODA) && pct >= Coefficient.SLIP_SODA_MOST.value()) {
-                addShare(Kind.SODA_FOR_POWDER, line, pct, Coefficient.SLIP_SODA_MOST);
-            }
             if (ingredient.group().equals(YEAST_GROUP) && pct > Coefficient.SLIP_YEAST_MOST.value()) {
                 addShare(Kind.MUCH_YEAST, line, pct, Coefficient.SLIP_YEAST_MOST);
             }
         }
+    }
+
+    /** Soda that finds no acid: as much as is usual for powder is likely meant to be powder. */
+    private void soda() {
+        SodaAndPowder found = SodaAndPowder.of(dough);
+        Line line = formula.lines().stream()
+                .filter(each -> Objects.equals(each.index(), found.sodaLine()))
+                .findFirst()
+                .orElse(null);
+        Double leftPct = found.sodaLeftPct();
+        if (line == null || leftPct == null || found.taste() != Taste.SOAPY) {
+            return;
+        }
+        double pct = Share.of(found.sodaGrams(), BakersPercentages.flourGrams(formula.lines()))
+                .pct();
+        if (pct >= Coefficient.SLIP_SODA_MOST.value()) {
+            addShare(Kind.SODA_FOR_POWDER, line, pct, Coefficient.SLIP_SODA_MOST);
+            return;
+        }
+        add(
+                Kind.SODA_LEFT,
+                line.ingredient().code(),
+                line.index(),
+                List.of(line.ingredient().name()),
+                Term.grams(SODA_LEFT_GRAMS, found.sodaLeftGrams()),
+                Term.percent(SODA_LEFT_PCT, leftPct),
+                Term.percent(LIMIT, Coefficient.SODA_LEFT_MAY_SHOW.value()));
     }
 
     private void addShare(Kind kind, Line line, double pct, Coefficient limit) {

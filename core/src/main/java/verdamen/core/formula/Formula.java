@@ -71,8 +71,7 @@ public record Formula(
 
     /** This formula with one rest of another length, minutes. */
     public Formula withRest(double otherRestMinutes) {
-        Timeline rested = Timeline.of(kneading.endMinute(), otherRestMinutes, List.of());
-        return with(lines, sheetMm, otherRestMinutes, rested);
+        return with(lines, sheetMm, otherRestMinutes, timeline.withRest(otherRestMinutes));
     }
 
     private Formula with(List<Line> otherLines, double otherSheetMm, double otherRestMinutes, Timeline otherTimeline) {

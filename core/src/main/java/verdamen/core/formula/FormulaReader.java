@@ -78,6 +78,7 @@ public final class FormulaReader {
         double rest = phases.isEmpty()
                 ? orElse(spec.restMinutes(), style.restMin())
                 : phases.stream().mapToDouble(Phase::minutes).sum();
+        List<Line> counted = BenchPickup.added(lines, method, pantry);
         return new Formula(
                 pantry,
                 style,
@@ -87,13 +88,23 @@ public final class FormulaReader {
                 rest,
                 orElse(spec.sheetMm(), style.sheetMm()),
                 orElse(spec.softnessTarget(), style.softnessTarget()),
-                BenchPickup.added(lines, method, pantry),
+                counted,
                 openLines,
                 specs.size(),
                 notes,
                 method,
-                Timeline.of(kneading.endMinute(), rest, phases),
+                Timeline.of(kneading.endMinute(), rest, phases, warmth(method, fatTiming, counted)),
                 List.copyOf(chains.values()));
+    }
+
+    private static Timeline.Warmth warmth(Method method, FatTiming fatTiming, List<Line> lines) {
+        double grams = lines.stream()
+                .filter(line -> line.part() == Part.DOUGH
+                        && (fatTiming != FatTiming.SURFACE || line.ingredient().role() != Role.FAT))
+                .mapToDouble(Line::grams)
+                .sum();
+        return new Timeline.Warmth(
+                method.temperatures().doughC(), method.temperatures().kitchenC(), grams);
     }
 
     private Map<String, Chain> chains(List<ChainSpec> asked, LiquidUse usual) {

@@ -15,7 +15,8 @@ import verdamen.core.prep.LiquidUse;
  * @param heat how a piece is cooked
  * @param firstStage what the first stage is; null for a dough of one stage
  * @param standingMinutes how long it stands, minutes; 0 without one
- * @param temperatures temperatures to work out the water's from
+ * @param standingC how warm it is where it stands, °C
+ * @param temperatures temperatures that the water's and the dough's follow from
  */
 public record Method(
         LiquidUse pressedLiquid,
@@ -27,16 +28,19 @@ public record Method(
         Heat heat,
         @Nullable FirstStage firstStage,
         double standingMinutes,
+        double standingC,
         Temperatures temperatures) {
 
     /**
-     * Temperatures to work out the water's from.
+     * Temperatures that the water's and the dough's follow from.
      *
      * @param doughC dough temperature wanted, °C
      * @param flourC temperature of the flour and of every line without one of its own, °C
+     * @param kitchenC temperature of the kitchen, where the dough rests, °C
      * @param coldC temperature of cold water, °C
      * @param hotC temperature of hot water, °C
      * @param kneadMinutes minutes of kneading
      */
-    public record Temperatures(double doughC, double flourC, double coldC, double hotC, double kneadMinutes) {}
+    public record Temperatures(
+            double doughC, double flourC, double kitchenC, double coldC, double hotC, double kneadMinutes) {}
 }

@@ -18,7 +18,7 @@ import verdamen.core.prep.LiquidUse;
 final class MethodReader {
 
     private static final String AT = "method.";
-    private static final TemperaturesSpec NO_TEMPERATURES = new TemperaturesSpec(null, null, null, null, null);
+    private static final TemperaturesSpec NO_TEMPERATURES = new TemperaturesSpec(null, null, null, null, null, null);
 
     private final MethodSpec spec;
     private final Kneading kneading;
@@ -30,6 +30,7 @@ final class MethodReader {
     private final Heat heat;
     private final @Nullable FirstStage firstStage;
     private final double standing;
+    private final double kitchenC;
     private final List<Phase> phases;
 
     MethodReader(MethodSpec spec, Kneading kneading) {
@@ -48,9 +49,12 @@ final class MethodReader {
             faults.add(null, AT + "standingMinutes", FaultCode.MISSING, null);
         }
         this.standing = firstStage == null || spec.standingMinutes() == null ? 0 : spec.standingMinutes();
+        faults.number(AT + "standingC", spec.standingC(), Limit.PLACE_C);
+        TemperaturesSpec asked = spec.temperatures() == null ? NO_TEMPERATURES : spec.temperatures();
+        this.kitchenC = or(asked.kitchenC(), Coefficient.KITCHEN_C);
         this.phases = readPhases(spec.phases() == null ? List.of() : spec.phases());
         pickup();
-        temperatures(spec.temperatures() == null ? NO_TEMPERATURES : spec.temperatures());
+        temperatures(asked);
     }
 
     LiquidUse pressedLiquid() {
@@ -82,9 +86,11 @@ final class MethodReader {
                 heat,
                 firstStage,
                 standing,
+                spec.standingC() == null ? kitchenC : spec.standingC(),
                 new Method.Temperatures(
                         or(asked.doughC(), Coefficient.DOUGH_GOAL_C),
                         or(asked.flourC(), Coefficient.KITCHEN_C),
+                        kitchenC,
                         or(asked.coldC(), Coefficient.COLD_TAP_C),
                         or(asked.hotC(), Coefficient.HOT_TAP_C),
                         asked.kneadMinutes() == null ? kneading.endMinute() : asked.kneadMinutes()));
@@ -140,18 +146,30 @@ final class MethodReader {
             PhaseSpec phase = counted.get(index);
             PhaseKind kind = faults.choice(at + ".kind", phase.kind(), PhaseKind.class);
             double minutes = faults.needed(at + ".minutes", phase.minutes(), Limit.REST_MINUTES);
-            faults.number(at + ".temperatureC", phase.temperatureC(), Limit.CHILL_C);
+            Double celsius = phase.temperatureC();
+            boolean place = celsius == null || (celsius >= Limit.PLACE_C.least() && celsius <= Limit.PLACE_C.most());
+            Limit limit = place && kind == PhaseKind.CHILL ? Limit.CHILL_C : Limit.PLACE_C;
+            faults.number(at + ".temperatureC", celsius, limit);
             if (kind != null) {
-                read.add(new Phase(kind, minutes, or(phase.temperatureC(), Coefficient.FRIDGE_C)));
+                read.add(new Phase(kind, minutes, celsius == null ? usualC(kind) : celsius));
             }
         }
         return List.copyOf(read);
+    }
+
+    private double usualC(PhaseKind kind) {
+        return switch (kind) {
+            case REST, KNEAD -> kitchenC;
+            case WARM -> Coefficient.WARM_PLACE_C.value();
+            case CHILL -> Coefficient.FRIDGE_C.value();
+        };
     }
 
     private void temperatures(TemperaturesSpec asked) {
         String at = AT + "temperatures.";
         faults.number(at + "doughC", asked.doughC(), Limit.DOUGH_C);
         faults.number(at + "flourC", asked.flourC(), Limit.FLOUR_C);
+        faults.number(at + "kitchenC", asked.kitchenC(), Limit.PLACE_C);
         faults.number(at + "coldC", asked.coldC(), Limit.COLD_WATER_C);
         faults.number(at + "hotC", asked.hotC(), Limit.HOT_WATER_C);
         faults.number(at + "kneadMinutes", asked.kneadMinutes(), Limit.KNEAD_MINUTES);

@@ -22,8 +22,9 @@ import verdamen.core.model.Within;
  * @param heat {@code hot-dry}, {@code medium-fat}, {@code covered} or {@code oven-stone}; absent for hot and dry
  * @param firstStage {@code sponge} or {@code soaker}, for lines of the first stage
  * @param standingMinutes how long the first stage stands, minutes
+ * @param standingC how warm it is where it stands, °C; absent for the kitchen
  * @param phases what happens between kneading and rolling; absent for one rest
- * @param temperatures temperatures to work out the water's from
+ * @param temperatures temperatures that the water's and the dough's follow from
  */
 public record MethodSpec(
         @Nullable String pressedLiquid,
@@ -36,30 +37,32 @@ public record MethodSpec(
         @Nullable String heat,
         @Nullable String firstStage,
         @Within(Limit.REST_MINUTES) @Nullable Double standingMinutes,
+        @Within(Limit.PLACE_C) @Nullable Double standingC,
         @Within(Limit.PHASES) @Nullable List<PhaseSpec> phases,
         @Nullable TemperaturesSpec temperatures) {
 
     /** Nothing said. */
     public static final MethodSpec NONE =
-            new MethodSpec(null, null, null, null, null, null, null, null, null, null, null, null);
+            new MethodSpec(null, null, null, null, null, null, null, null, null, null, null, null, null);
 
     /**
      * What happens between kneading and rolling.
      *
-     * @param kind {@code rest}, {@code chill} or {@code knead}
+     * @param kind {@code rest}, {@code warm}, {@code chill} or {@code knead}
      * @param minutes how long
-     * @param temperatureC for a chilling, the fridge's temperature, °C
+     * @param temperatureC how warm it is there, °C; absent for the kitchen, a usual warm place or a usual fridge
      */
     public record PhaseSpec(
             @Nullable String kind,
             @Within(Limit.REST_MINUTES) @Nullable Double minutes,
-            @Within(Limit.CHILL_C) @Nullable Double temperatureC) {}
+            @Within(Limit.PLACE_C) @Nullable Double temperatureC) {}
 
     /**
-     * Temperatures to work out the water's from.
+     * Temperatures that the water's and the dough's follow from.
      *
      * @param doughC dough temperature wanted, °C
      * @param flourC temperature of the flour and of every line without one of its own, °C
+     * @param kitchenC temperature of the kitchen, where the dough rests, °C
      * @param coldC temperature of cold water, °C
      * @param hotC temperature of hot water, °C
      * @param kneadMinutes minutes of kneading
@@ -67,6 +70,7 @@ public record MethodSpec(
     public record TemperaturesSpec(
             @Within(Limit.DOUGH_C) @Nullable Double doughC,
             @Within(Limit.FLOUR_C) @Nullable Double flourC,
+            @Within(Limit.PLACE_C) @Nullable Double kitchenC,
             @Within(Limit.COLD_WATER_C) @Nullable Double coldC,
             @Within(Limit.HOT_WATER_C) @Nullable Double hotC,
             @Within(Limit.KNEAD_MINUTES) @Nullable Double kneadMinutes) {}
@@ -96,6 +100,24 @@ public record MethodSpec(
         return with(pressedLiquid, sticking, pickupGrams, waterAddition, seal, code, phases);
     }
 
+    /** This method with another first stage, standing so long; null for one dough. */
+    public MethodSpec withFirstStage(@Nullable String code, @Nullable Double minutes) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                seal,
+                heat,
+                code,
+                minutes,
+                code == null ? null : standingC,
+                phases,
+                temperatures);
+    }
+
     /** This method with other phases between kneading and rolling. */
     public MethodSpec withPhases(@Nullable List<PhaseSpec> otherPhases) {
         return with(pressedLiquid, sticking, pickupGrams, waterAddition, seal, heat, otherPhases);
@@ -122,6 +144,7 @@ public record MethodSpec(
                 otherHeat,
                 firstStage,
                 standingMinutes,
+                standingC,
                 otherPhases,
                 temperatures);
     }

@@ -5,6 +5,6 @@ package verdamen.core.formula;
  *
  * @param kind what happens
  * @param minutes how long, minutes
- * @param temperatureC for a chilling, the temperature of the fridge, °C
+ * @param temperatureC how warm it is where the dough stands, °C
  */
 public record Phase(PhaseKind kind, double minutes, double temperatureC) {}

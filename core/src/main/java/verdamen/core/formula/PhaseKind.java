@@ -6,6 +6,8 @@ import verdamen.core.model.Coded;
 public enum PhaseKind implements Coded {
     /** A rest in the kitchen. */
     REST("rest"),
+    /** A rest in a warm place. */
+    WARM("warm"),
     /** A rest in the fridge. */
     CHILL("chill"),
     /** Kneading once more. */

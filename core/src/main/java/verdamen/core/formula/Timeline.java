@@ -1,11 +1,12 @@
 package verdamen.core.formula;
 
+import java.util.ArrayList;
 import java.util.List;
 import verdamen.core.model.Coefficient;
 
 /**
  * What time does to a dough: the minutes since wetting as they are, and as they work. In the cold, uptake and release
- * run at half speed for every 10 K; the dough takes on the cold and the warmth by Newton's law.
+ * run at half speed for every 10 K below the kitchen; warmth does not hurry them.
  */
 public final class Timeline {
 
@@ -14,23 +15,32 @@ public final class Timeline {
     private final double kneadedAt;
     private final List<Phase> phases;
     private final double end;
+    private final Warmth warmth;
+    private final DoughTemperature temperature;
 
-    /** Working minutes and temperature at each whole minute; empty when nothing is chilled. */
-    private final double[] working;
-
+    /** Temperature at each whole minute. */
     private final double[] celsius;
 
-    private Timeline(double kneadedAt, List<Phase> phases, double end) {
+    /** Working minutes at each whole minute; empty when it is never colder than a kitchen. */
+    private final double[] working;
+
+    /**
+     * What the temperature of a dough follows from.
+     *
+     * @param doughC dough temperature when kneading ends, °C
+     * @param kitchenC temperature of the kitchen, °C
+     * @param doughGrams mass of the dough, g
+     */
+    record Warmth(double doughC, double kitchenC, double doughGrams) {}
+
+    private Timeline(double kneadedAt, List<Phase> phases, double end, Warmth warmth) {
         this.kneadedAt = kneadedAt;
         this.phases = phases;
         this.end = end;
-        boolean chilled = phases.stream().anyMatch(phase -> phase.kind() == PhaseKind.CHILL);
-        int length = chilled ? (int) horizon() + 1 : 0;
-        this.working = new double[length];
-        this.celsius = new double[length];
-        if (chilled) {
-            fill();
-        }
+        this.warmth = warmth;
+        this.temperature = new DoughTemperature(warmth.doughC(), places(), warmth.doughGrams());
+        this.celsius = celsius();
+        this.working = isColdSomewhere() ? working() : new double[0];
     }
 
     /**
@@ -39,34 +49,53 @@ public final class Timeline {
      * @param kneadedAt minute at which the first kneading ends
      * @param restMinutes minutes from there to rolling
      * @param phases what happens in them; empty for a rest
+     * @param warmth what its temperature follows from
      */
-    static Timeline of(double kneadedAt, double restMinutes, List<Phase> phases) {
-        return new Timeline(kneadedAt, List.copyOf(phases), kneadedAt + restMinutes);
+    static Timeline of(double kneadedAt, double restMinutes, List<Phase> phases, Warmth warmth) {
+        return new Timeline(kneadedAt, List.copyOf(phases), kneadedAt + restMinutes, warmth);
     }
 
-    private void fill() {
-        double reference = Coefficient.KITCHEN_C.value();
-        double temperature = reference;
-        double worked = 0;
-        for (int minute = 0; minute < working.length; minute++) {
-            working[minute] = worked;
-            celsius[minute] = temperature;
-            double around = aroundC(minute, reference);
-            temperature += (around - temperature) * (1 - Math.exp(-Coefficient.CHILL_RATE.value()));
-            worked += Math.pow(2, (temperature - reference) / Coefficient.CHILL_HALVING_K.value());
-        }
+    /** This timeline with one rest of another length, minutes. */
+    Timeline withRest(double restMinutes) {
+        return of(kneadedAt, restMinutes, List.of(), warmth);
     }
 
-    private double aroundC(double minute, double kitchen) {
-        double from = kneadedAt;
+    private List<Place> places() {
+        List<Place> places = new ArrayList<>();
         for (Phase phase : phases) {
-            double to = from + phase.minutes();
-            if (minute >= from && minute < to) {
-                return phase.kind() == PhaseKind.CHILL ? phase.temperatureC() : kitchen;
-            }
-            from = to;
+            places.add(new Place(phase.minutes(), phase.temperatureC(), phase.kind() == PhaseKind.KNEAD));
         }
-        return kitchen;
+        places.add(new Place(Double.POSITIVE_INFINITY, warmth.kitchenC()));
+        return places;
+    }
+
+    private boolean isColdSomewhere() {
+        return temperature.places().stream().anyMatch(place -> place.celsius() < Coefficient.KITCHEN_C.value());
+    }
+
+    private double[] celsius() {
+        int kneaded = (int) Math.ceil(kneadedAt);
+        double[] after = temperature.until(Math.max(0, horizon() - kneaded));
+        double[] all = new double[horizon() + 1];
+        for (int minute = 0; minute < all.length; minute++) {
+            all[minute] = after[Math.max(0, minute - kneaded)];
+        }
+        return all;
+    }
+
+    private double[] working() {
+        double[] minutes = new double[celsius.length];
+        double reference = Coefficient.KITCHEN_C.value();
+        for (int minute = 1; minute < minutes.length; minute++) {
+            double colder = Math.min(0, celsius[minute] - reference);
+            minutes[minute] = minutes[minute - 1] + Math.pow(2, colder / Coefficient.CHILL_HALVING_K.value());
+        }
+        return minutes;
+    }
+
+    /** How it takes on the warmth or cold of where it stands after kneading. */
+    public DoughTemperature temperature() {
+        return temperature;
     }
 
     /** Minute at which the dough is rolled. */
@@ -74,10 +103,11 @@ public final class Timeline {
         return end;
     }
 
-    /** How far the dough is looked at, minutes since wetting: 180, or an hour beyond its phases. */
+    /** How far the dough is looked at, minutes since wetting: 180, or an hour beyond its rolling when that is later. */
     public int horizon() {
         double usual = Coefficient.WINDOW_END.value();
-        return (int) (phases.isEmpty() ? usual : Math.max(usual, Math.ceil(end) + HOUR));
+        boolean beyond = !phases.isEmpty() || end > usual;
+        return (int) (beyond ? Math.max(usual, Math.ceil(end) + HOUR) : usual);
     }
 
     /** What happens between kneading and rolling; empty for a rest. */
@@ -85,7 +115,7 @@ public final class Timeline {
         return phases;
     }
 
-    /** Whether it is chilled at some time. */
+    /** Whether it stands colder than a kitchen at some time. */
     public boolean chills() {
         return working.length > 0;
     }
@@ -95,9 +125,9 @@ public final class Timeline {
         return at(working, minute, minute);
     }
 
-    /** Temperature of the dough, °C, that of the kitchen when it is never chilled. */
+    /** Temperature of the dough, °C. */
     public double celsius(double minute) {
-        return at(celsius, minute, Coefficient.KITCHEN_C.value());
+        return at(celsius, minute, warmth.kitchenC());
     }
 
     /** Whether fat that is soft in a kitchen is hard. */

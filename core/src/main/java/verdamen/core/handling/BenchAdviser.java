@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.Gluten;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;

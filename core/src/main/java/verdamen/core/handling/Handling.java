@@ -3,6 +3,7 @@ package verdamen.core.handling;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughTotals;
+import verdamen.core.balance.Gluten;
 import verdamen.core.formula.Formula;
 
 /**

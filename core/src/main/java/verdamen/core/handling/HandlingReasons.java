@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.Gluten;
 import verdamen.core.balance.SheetPiece;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;

@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
+import verdamen.core.leavening.Rise;
 
 /**
  * A dough judged at the minute when it is rolled: worked out once, and shared by every answer that rests on it.
@@ -11,12 +12,14 @@ import verdamen.core.formula.Formula;
  * @param dough the dough
  * @param minute when it is rolled, minutes since wetting
  * @param handling how it handles then
- * @param window when it can be rolled; null when never
+ * @param rise how it rises
+ * @param window when it can be rolled, and has risen where that decides; null when never
  */
 public record RolledDough(
         Dough dough,
         double minute,
         Handling handling,
+        Rise rise,
         @Nullable RollingWindow window) {
 
     /** The dough of a formula, judged. */
@@ -27,11 +30,13 @@ public record RolledDough(
     /** A dough, judged. */
     public static RolledDough of(Dough dough) {
         double minute = dough.formula().rollAtMinute();
+        Rise rise = Rise.of(dough);
         return new RolledDough(
                 dough,
                 minute,
                 Handling.at(dough, minute),
-                RollingWindow.of(dough).orElse(null));
+                rise,
+                RollingWindow.of(dough, rise).orElse(null));
     }
 
     /** The formula it comes from. */

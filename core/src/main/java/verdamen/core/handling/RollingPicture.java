@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.Gluten;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Phase;
 import verdamen.core.formula.Timeline;
+import verdamen.core.leavening.Rise;
+import verdamen.core.leavening.RiseCurve;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 
@@ -17,7 +20,8 @@ import verdamen.core.model.Coefficient;
  * @param curve softness and spring-back
  * @param low lower end of the 80 % range of softness at each of the curve's minutes; null when nothing drinks
  * @param high upper end of it
- * @param celsius dough temperature at each of the curve's minutes, °C; empty when the dough is never chilled
+ * @param celsius dough temperature at each of the curve's minutes, °C; empty when it is never chilled and has no yeast
+ * @param rise how it rises; null without yeast
  * @param window when it can be rolled; null when never
  * @param rollAtMinute when it is to be rolled
  * @param kneadedAtMinute when the first kneading ends
@@ -32,6 +36,7 @@ public record RollingPicture(
         List<@Nullable Double> low,
         List<@Nullable Double> high,
         List<Double> celsius,
+        @Nullable RiseCurve rise,
         @Nullable RollingWindow window,
         double rollAtMinute,
         double kneadedAtMinute,
@@ -46,8 +51,12 @@ public record RollingPicture(
         KNEADED("kneaded"),
         /** The dough has done 95 % of its drinking. */
         HAS_DRUNK("has-drunk"),
+        /** It has risen to its target. */
+        RISEN("risen"),
         /** It can be rolled from here on. */
         READY("ready"),
+        /** It has risen past its best. */
+        PAST_BEST("past-best"),
         /** It has softened again from its firmest: inclusions give more water than the flour still drinks. */
         WEEPS("weeps"),
         /** It can be rolled no longer. */
@@ -77,7 +86,13 @@ public record RollingPicture(
         /** It springs back more than the style allows. */
         SPRINGS_BACK("springs-back"),
         /** It is being kneaded. */
-        BEING_KNEADED("being-kneaded");
+        BEING_KNEADED("being-kneaded"),
+        /** It has not risen to its target yet. */
+        NOT_RISEN("not-risen"),
+        /** Its yeast has died of heat. */
+        YEAST_DEAD("yeast-dead"),
+        /** It has risen past its best. */
+        OVERRISEN("overrisen");
 
         private final String code;
 
@@ -121,16 +136,18 @@ public record RollingPicture(
             low.add(softness == null ? null : Double.valueOf(softness - half));
             high.add(softness == null ? null : Double.valueOf(softness + half));
         }
-        Looker looker = new Looker(dough, window);
+        Looker looker = new Looker(rolled);
+        RiseCurve rise = RiseCurve.of(rolled.rise(), formula, curve.minutes());
         return new RollingPicture(
                 curve,
                 low,
                 high,
-                timeline.chills()
+                timeline.chills() || rise != null
                         ? curve.minutes().stream()
                                 .map(minute -> timeline.celsius(minute))
                                 .toList()
                         : List.of(),
+                rise,
                 window,
                 formula.rollAtMinute(),
                 formula.kneading().endMinute(),
@@ -150,11 +167,13 @@ public record RollingPicture(
         private final int kneaded;
         private final int horizon;
         private final Gluten gluten;
+        private final Rise rise;
 
-        private Looker(Dough dough, @Nullable RollingWindow window) {
-            this.dough = dough;
+        private Looker(RolledDough rolled) {
+            this.dough = rolled.dough();
             this.formula = dough.formula();
-            this.window = window;
+            this.window = rolled.window();
+            this.rise = rolled.rise();
             this.kneaded = (int) Math.ceil(formula.kneading().endMinute());
             this.horizon = formula.timeline().horizon();
             this.gluten = Gluten.of(dough.totals());
@@ -170,11 +189,12 @@ public record RollingPicture(
                     break;
                 }
             }
+            if (rise.hasYeast()) {
+                risen(Kind.RISEN, rise.minutesToTarget(), named);
+                risen(Kind.PAST_BEST, rise.minutesPastBest(), named);
+            }
             if (window != null) {
-                named.add(new Named(Kind.READY, window.first()));
-                if (window.last() < horizon) {
-                    named.add(new Named(Kind.CLOSES, window.last() + 1));
-                }
+                opensAndCloses(window, named);
             }
             Integer weeps = weeps();
             if (weeps != null) {
@@ -182,6 +202,24 @@ public record RollingPicture(
             }
             named.sort((one, two) -> Integer.compare(one.minute(), two.minute()));
             return List.copyOf(named);
+        }
+
+        /** The window's ends, unless the rise names the same minute. */
+        private void opensAndCloses(RollingWindow open, List<Named> named) {
+            if (named.stream().noneMatch(each -> each.kind() == Kind.RISEN && each.minute() == open.first())) {
+                named.add(new Named(Kind.READY, open.first()));
+            }
+            boolean told =
+                    named.stream().anyMatch(each -> each.kind() == Kind.PAST_BEST && each.minute() == open.last() + 1);
+            if (open.last() < horizon && !told) {
+                named.add(new Named(Kind.CLOSES, open.last() + 1));
+            }
+        }
+
+        private void risen(Kind kind, @Nullable Integer minutes, List<Named> named) {
+            if (minutes != null && kneaded + minutes <= horizon) {
+                named.add(new Named(kind, kneaded + minutes));
+            }
         }
 
         /** First minute at which softness has risen by a step from its lowest since kneading. */
@@ -234,7 +272,21 @@ public record RollingPicture(
             if (Risks.crack(softness, gluten.sheetStrength(), formula.style()) >= limit) {
                 return because(minute, Why.TOO_FIRM, dough.strongestDrinker(kneaded, minute));
             }
-            return spring > formula.style().springLimitPct() ? new Closed(minute, Why.SPRINGS_BACK, null, null) : null;
+            if (spring > formula.style().springLimitPct()) {
+                return new Closed(minute, Why.SPRINGS_BACK, null, null);
+            }
+            Why unready = unready(minute - kneaded);
+            return unready == null ? null : new Closed(minute, unready, null, null);
+        }
+
+        private @Nullable Why unready(int minutes) {
+            if (!rise.decides(formula.style()) || rise.isReady(minutes)) {
+                return null;
+            }
+            if (rise.isPastBest(minutes)) {
+                return Why.OVERRISEN;
+            }
+            return rise.yeastDeadAt() == null ? Why.NOT_RISEN : Why.YEAST_DEAD;
         }
 
         private static Closed because(int minute, Why why, Dough.@Nullable Shift behind) {

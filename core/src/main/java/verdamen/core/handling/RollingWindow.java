@@ -3,9 +3,12 @@ package verdamen.core.handling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.Gluten;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Timeline;
+import verdamen.core.leavening.Rise;
 import verdamen.core.model.Coefficient;
 
 /**
@@ -19,10 +22,21 @@ public record RollingWindow(int first, int last) {
 
     /**
      * The rolling window of a dough, or nothing when there is none: the first one within 180 minutes. With phases on its
-     * timeline, the one in which the dough is rolled, else the next, else the last.
+     * timeline, the one in which the dough is rolled, else the next, else the last. Only softness, strength and
+     * spring-back are looked at, not the rise.
      */
     public static Optional<RollingWindow> of(Dough dough) {
-        List<RollingWindow> all = all(dough);
+        return of(dough, minute -> true);
+    }
+
+    /** The same, cut to the minutes in which the dough has risen and is not past its best, where the rise decides. */
+    static Optional<RollingWindow> of(Dough dough, Rise rise) {
+        int kneaded = (int) Math.ceil(dough.formula().kneading().endMinute());
+        return rise.decides(dough.formula().style()) ? of(dough, minute -> rise.isReady(minute - kneaded)) : of(dough);
+    }
+
+    private static Optional<RollingWindow> of(Dough dough, IntPredicate risen) {
+        List<RollingWindow> all = all(dough, risen);
         Timeline timeline = dough.formula().timeline();
         if (all.isEmpty() || timeline.phases().isEmpty()) {
             return all.stream().findFirst();
@@ -33,7 +47,7 @@ public record RollingWindow(int first, int last) {
                 .orElse(all.get(all.size() - 1)));
     }
 
-    private static List<RollingWindow> all(Dough dough) {
+    private static List<RollingWindow> all(Dough dough, IntPredicate risen) {
         Gluten gluten = Gluten.of(dough.totals());
         Timeline timeline = dough.formula().timeline();
         boolean firstOnly = timeline.phases().isEmpty();
@@ -41,7 +55,7 @@ public record RollingWindow(int first, int last) {
         List<RollingWindow> found = new ArrayList<>();
         int first = -1;
         for (int minute = (int) Math.ceil(dough.formula().kneading().endMinute()); minute <= end; minute++) {
-            boolean rolls = rolls(dough, gluten, minute);
+            boolean rolls = risen.test(minute) && rolls(dough, gluten, minute);
             if (rolls && first < 0) {
                 first = minute;
             } else if (!rolls && first >= 0) {

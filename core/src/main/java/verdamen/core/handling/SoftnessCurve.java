@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.balance.Gluten;
 import verdamen.core.formula.Timeline;
 import verdamen.core.model.Coefficient;
 

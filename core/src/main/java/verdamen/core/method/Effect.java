@@ -11,6 +11,7 @@ import verdamen.core.formula.WaterAddition;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.RollingWindow;
+import verdamen.core.leavening.Rise;
 import verdamen.core.pantry.Feel;
 
 /**
@@ -27,6 +28,8 @@ import verdamen.core.pantry.Feel;
  * @param puff chance of puffing with its heat, %; null for styles that do not
  * @param cookLossPct loss in cooking with its heat, % of the piece
  * @param griddleC temperature of griddle or oven, °C, middle of its range
+ * @param risenMinute minute at which it has risen to its target; null without yeast, or when not within a day
+ * @param pastBestMinute minute at which it is past its best; null without yeast, or when not within a day
  * @param fillingFreePct free water of the filling, %; null without a filling
  * @param fillingLimitPct its limit, %; null without a filling
  */
@@ -42,6 +45,8 @@ public record Effect(
         @Nullable Double puff,
         double cookLossPct,
         double griddleC,
+        @Nullable Integer risenMinute,
+        @Nullable Integer pastBestMinute,
         @Nullable Double fillingFreePct,
         @Nullable Double fillingLimitPct) {
 
@@ -53,6 +58,7 @@ public record Effect(
         double minute = rolled.minute();
         Handling handling = rolled.handling();
         RollingWindow window = rolled.window();
+        Rise rise = rolled.rise();
         Filling filling = Filling.of(rolled.dough()).orElse(null);
         return new Effect(
                 water.needed(),
@@ -70,8 +76,16 @@ public record Effect(
                 formula.style().cookLossPct() * formula.method().heat().lossFactor(),
                 (formula.style().griddleLowC() + formula.style().griddleHighC()) / 2
                         + formula.method().heat().griddleChangeK(),
+                rise.hasYeast() ? minute(formula, rise.minutesToTarget()) : null,
+                rise.hasYeast() ? minute(formula, rise.minutesPastBest()) : null,
                 filling == null ? null : Double.valueOf(filling.freeWaterPct()),
                 filling == null ? null : Double.valueOf(filling.limitPct()));
+    }
+
+    private static @Nullable Integer minute(Formula formula, @Nullable Integer afterKneading) {
+        return afterKneading == null
+                ? null
+                : Integer.valueOf((int) Math.ceil(formula.kneading().endMinute()) + afterKneading);
     }
 
     /** Poured at once the water may be off by its range; felt on the way, by half an addition. */

@@ -8,6 +8,8 @@ public enum Question implements Coded {
     PRESSED_LIQUID("pressed-liquid"),
     KNEADING("kneading"),
     STICKING("sticking"),
+    YEAST("yeast"),
+    SPONGE("sponge"),
     REST("rest"),
     WATER_ADDITION("water-addition"),
     WATER_TEMPERATURE("water-temperature"),

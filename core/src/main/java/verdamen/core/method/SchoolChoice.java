@@ -43,6 +43,8 @@ final class SchoolChoice {
             case PRESSED_LIQUID ->
                 spec.withMethod(method.withPressedLiquid(code)).withPreps(everyChainAsTheMethod(spec));
             case STICKING -> spec.withMethod(method.withSticking(code));
+            case YEAST -> new YeastSchools(spec, pantry).withYeast(code);
+            case SPONGE -> new YeastSchools(spec, pantry).withSponge(code);
             case REST -> rest(spec, method, code);
             case WATER_ADDITION -> spec.withMethod(method.withWaterAddition(code));
             case WATER_TEMPERATURE ->
@@ -116,6 +118,8 @@ final class SchoolChoice {
             case KNEADING -> or(spec.kneading(), "hand");
             case PRESSED_LIQUID -> chosenLiquid(spec, or(method.pressedLiquid(), LiquidUse.DISCARDED.code()));
             case STICKING -> method.sticking();
+            case YEAST -> new YeastSchools(spec, pantry).chosenYeast();
+            case SPONGE -> new YeastSchools(spec, pantry).chosenSponge();
             case REST -> chosenRest(spec, method, usualRest);
             case WATER_ADDITION -> or(method.waterAddition(), "at-once");
             case WATER_TEMPERATURE -> chosenTemperature(spec.waterTemperatureC());

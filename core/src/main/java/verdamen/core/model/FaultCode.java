@@ -42,6 +42,8 @@ public enum FaultCode implements Coded {
     WRONG_KIND("wrong-kind"),
     /** What was saved, or given as a file, cannot be read by this program. */
     UNREADABLE("unreadable"),
+    /** Nothing that can be done reaches it. */
+    OUT_OF_REACH("out-of-reach"),
     /** Nothing in the dough takes up water the way flour does. */
     NO_FLOUR("no-flour");
 

@@ -25,6 +25,8 @@ public enum Limit implements Coded {
     WATER_TEMPERATURE_C("waterTemperatureC", 0, 100, Unit.CELSIUS),
     /** A rest, a standing first stage or a phase: up to three days. */
     REST_MINUTES("restMinutes", 0, 4320, Unit.MINUTES),
+    /** When a dough is to have risen, after kneading: within a day. */
+    READY_MINUTES("readyMinutes", 1, 1440, Unit.MINUTES),
     /** Rolled thickness. */
     SHEET_MM("sheetMm", 0.3, 60, Unit.MILLIMETRES),
     /** Softness to aim for. */
@@ -53,6 +55,8 @@ public enum Limit implements Coded {
     KNEAD_MINUTES("kneadMinutes", 0, 60, Unit.MINUTES),
     /** A fridge or cold room. */
     CHILL_C("chillC", -5, 20, Unit.CELSIUS),
+    /** Where a dough stands: kitchen, fridge or warm place. */
+    PLACE_C("placeC", -5, 60, Unit.CELSIUS),
     /** What is cooled, at its start. */
     COOLING_FROM_C("coolingFromC", 0, 150, Unit.CELSIUS),
     /** The room or fridge in which something cools. */

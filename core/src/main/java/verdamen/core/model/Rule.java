@@ -132,6 +132,36 @@ public enum Rule {
     BENCH_WATER("(TARGET - SOFTNESS) * DRINKS"),
     /** Flour to add at the bench. */
     BENCH_FLOUR("(SOFTNESS - TARGET) * DRINKS / (TARGET * FLOUR_DRINKS_PER_GRAM)"),
+    /** Yeast as instant yeast, on the flour. */
+    YEAST_PCT("100 * INSTANT_YEAST / FLOUR"),
+    /** How fast yeast works at a temperature. */
+    YEAST_TEMPERATURE(
+            "pow(max(0, min(DOUGH_TEMPERATURE, YEAST_BEST_C) - YEAST_LEAST_C) / YEAST_SPAN_K, 2) * max(0, min(1, "
+                    + "(YEAST_DEAD_C - DOUGH_TEMPERATURE) / (YEAST_DEAD_C - YEAST_BEST_C)))"),
+    /** How salt slows yeast. */
+    YEAST_SALT(
+            "max(YEAST_SLOWEST, (1 - YEAST_SALT_SLOWING * max(0, SALT_PCT - YEAST_SALT_FREE)) / YEAST_SALT_REFERENCE)"),
+    /** How sugar feeds and slows yeast. */
+    YEAST_SUGAR("max(YEAST_SLOWEST, 1 + YEAST_SUGAR_FEEDING * min(SUGAR_PCT, YEAST_SUGAR_FEEDING_MOST) - "
+            + "YEAST_SUGAR_SLOWING * max(0, SUGAR_PCT - YEAST_SUGAR_FREE))"),
+    /** How bran feeds yeast. */
+    YEAST_BRAN("1 + YEAST_BRAN_FEEDING * WHOLE_GRAIN_SHARE"),
+    /** The most a dough can rise to. */
+    RISE_LIMIT("1 + RISE_MOST * max(RISE_STRENGTH_LEAST, min(1, GLUTEN / RISE_STRENGTH)) * (1 - RISE_LOSS_TO_PIECES * "
+            + "PIECE_SHARE)"),
+    /** What a dough grows in a minute. */
+    RISE_RATE("RISE_SPEED * YEAST_PCT * YEAST_TEMPERATURE * YEAST_SALT * YEAST_SUGAR * YEAST_BRAN * (RISE_LIMIT - "
+            + "RISE_RATIO) / (RISE_LIMIT - 1)"),
+    /** Where a dough is past its best. */
+    RISE_BEST("1 + RISE_BEST_SHARE * (RISE_LIMIT - 1)"),
+    /** How slowly a dough takes on a temperature. */
+    DOUGH_TEMPERATURE_TAU("DOUGH_TEMPERATURE_TAU_USUAL * pow(DOUGH / DOUGH_TEMPERATURE_GRAMS, 1 / 2)"),
+    /** Dough temperature a minute on. */
+    DOUGH_TEMPERATURE_STEP("DOUGH_TEMPERATURE + (PLACE_TEMPERATURE - DOUGH_TEMPERATURE) * (1 - exp(-1 / DOUGH_TAU))"),
+    /** Soda that finds no acid. */
+    SODA_LEFT("max(0, BASE - ACID) / SODA_BASE"),
+    /** Gas of soda and powder. */
+    GAS("GAS_ML * (min(BASE, ACID) + POWDER_GAS * POWDER + SODA_ALONE_GAS * (BASE - min(BASE, ACID))) / (DOUGH / 100)"),
     /** Mass of a piece. */
     PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10");
 

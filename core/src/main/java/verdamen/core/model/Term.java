@@ -23,6 +23,11 @@ public record Term(
         return new Term(symbol, coefficient.value(), coefficient.unit(), coefficient.name());
     }
 
+    /** An input in a unit of its own. */
+    public static Term of(Symbol symbol, double value, Unit unit) {
+        return new Term(symbol, value, unit);
+    }
+
     /** A mass in grams. */
     public static Term grams(Symbol symbol, double grams) {
         return new Term(symbol, grams, Unit.GRAMS);

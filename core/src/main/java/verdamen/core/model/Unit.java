@@ -42,6 +42,12 @@ public enum Unit {
     MICROMETRES,
     /** Kilocalories per gram, of food energy. */
     KILOCALORIES_PER_GRAM,
+    /** Millimoles, of acid and base. */
+    MILLIMOLES,
+    /** Millimoles in a gram. */
+    MILLIMOLES_PER_GRAM,
+    /** Millilitres of gas in a millimole. */
+    MILLILITRES_PER_MILLIMOLE,
     /** Characters of a text. */
     CHARACTERS,
     /** Bytes of a request or file. */

@@ -22,7 +22,10 @@ import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.WayOut;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.MethodSpec;
+import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.Openness;
+import verdamen.core.leavening.Rise;
 import verdamen.core.model.RefusedException;
 import verdamen.core.model.Scale;
 import verdamen.core.prep.ChainSpec;
@@ -35,7 +38,7 @@ public class FormulaEditsTest {
 
     private static FormulaEdit edit(
             String kind, @Nullable Integer line, @Nullable String remedy, @Nullable String ingredient) {
-        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null);
+        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null, null);
     }
 
     private static EditedFormula apply(FormulaSpec spec, FormulaEdit edit) {
@@ -130,7 +133,7 @@ public class FormulaEditsTest {
         FormulaSpec salted = spec("roti", line("wheat-atta", 400), LineSpec.ofPrep("p"))
                 .withPreps(List.of(new ChainSpec(
                         "p", null, "courgette-raw", 300.0, null, List.of(StepSpec.of(StepKind.SALT_STAND)))));
-        FormulaEdit add = new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null);
+        FormulaEdit add = new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null);
         StepSpec step =
                 apply(salted, add).formula().prepsOrNone().get(0).steps().get(0);
         assertEquals(step.added().size(), 1);
@@ -139,7 +142,7 @@ public class FormulaEditsTest {
 
     @Test
     public void aPhaseFollowsTheRestAsItIs() {
-        FormulaEdit chill = new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill");
+        FormulaEdit chill = new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill", null);
         FormulaSpec with = apply(roti(240), chill).formula();
         assertEquals(with.methodOrNone().phases().size(), 2);
         assertEquals(
@@ -149,27 +152,85 @@ public class FormulaEditsTest {
 
     @Test
     public void aLotsFiguresComeAndGo() {
-        FormulaEdit carry = new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null);
+        FormulaEdit carry = new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null, null);
         LineSpec carried = apply(roti(240), carry).formula().lineOrNull(0);
         assertEquals(carried.measured().moisturePct(), 12.5);
         assertEquals(carried.origin().lot(), Long.valueOf(7));
-        FormulaEdit book = new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null);
+        FormulaEdit book = new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null, null);
         FormulaSpec again = apply(roti(240).withLine(0, carried), book).formula();
         assertEquals(again, roti(240));
+    }
+
+    private static final FormulaSpec PITA = spec(
+            "pita", line("wheat-strong-white", 500), line("water", 310), line("yeast-fresh", 12), line("salt-fine", 9));
+
+    private static FormulaEdit inMinutes(String kind, Integer minutes) {
+        return new FormulaEdit(kind, null, null, null, null, null, null, null, null, null, minutes);
+    }
+
+    private static int risen(FormulaSpec spec) {
+        return Rise.of(Dough.of(read(spec))).minutesToTarget();
+    }
+
+    @Test
+    public void yeastForATimeIsWeighedAndTheRestIsAsLong() {
+        FormulaSpec slow = apply(PITA, inMinutes("yeast-for", 300)).formula();
+        assertTrue(slow.lineOrNull(2).grams() < 6, "less of it");
+        assertEquals(slow.restMinutes(), 300.0);
+        assertEquals((double) risen(slow), 300, 8, "as a fine scale shows it");
+    }
+
+    @Test
+    public void thePlaceForATimeTakesThePlaceOfTheRest() {
+        FormulaSpec little = PITA.withLine(2, line("yeast-fresh", 6));
+        FormulaSpec cool = apply(little, inMinutes("place-for", 240)).formula();
+        PhaseSpec phase = cool.methodOrNone().phases().get(0);
+        assertEquals(phase.minutes(), 240.0);
+        assertTrue(phase.temperatureC() < 20, phase.toString());
+        assertTrue(risen(cool) <= 240);
+        assertEquals(
+                apply(PITA, inMinutes("place-for", 70))
+                        .formula()
+                        .methodOrNone()
+                        .phases()
+                        .get(0)
+                        .kind(),
+                "warm");
+    }
+
+    @Test
+    public void itRestsUntilItHasRisen() {
+        FormulaSpec rested =
+                apply(PITA, edit("rest-until-risen", null, null, null)).formula();
+        assertEquals(rested.restMinutes(), (double) risen(PITA), 1e-9);
+        FormulaSpec phased = PITA.withMethod(MethodSpec.NONE.withPhases(
+                List.of(new PhaseSpec("rest", 30.0, null), new PhaseSpec("warm", 5.0, 32.0))));
+        List<PhaseSpec> longer = apply(phased, edit("rest-until-risen", null, null, null))
+                .formula()
+                .methodOrNone()
+                .phases();
+        assertEquals(longer.get(0).minutes(), 30.0);
+        assertTrue(longer.get(1).minutes() > 20);
+        FormulaSpec after = phased.withMethod(MethodSpec.NONE.withPhases(longer));
+        assertEquals(longer.get(1).minutes() + 30, (double) risen(after), 3);
     }
 
     @DataProvider
     Object[][] refused() {
         return new Object[][] {
             {edit(null, null, null, null)},
+            {inMinutes("yeast-for", 5)},
+            {inMinutes("yeast-for", null)},
+            {inMinutes("place-for", 0)},
+            {edit("rest-until-risen", null, null, null)},
             {edit("bake", null, null, null)},
             {edit("take-way-out", null, "more-flour", null)},
             {edit("prepare-line", 9, null, null)},
             {edit("prepare-line", -1, null, null)},
             {edit("add-chain", null, null, "sawdust")},
             {edit("use-equivalent", 0, null, null)},
-            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null)},
-            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap")},
+            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null)},
+            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap", null)},
         };
     }
 

@@ -32,11 +32,7 @@ public class EvaluationTest {
             {
                 "everything at once",
                 spec(600.0, 0.5, 1.3),
-                List.of(
-                        Warning.Kind.TARGET_OUTSIDE_WINDOW,
-                        Warning.Kind.LONG_REST,
-                        Warning.Kind.ROLLED_OUTSIDE_WINDOW,
-                        Warning.Kind.SHEET_TOO_THIN)
+                List.of(Warning.Kind.TARGET_OUTSIDE_WINDOW, Warning.Kind.LONG_REST, Warning.Kind.SHEET_TOO_THIN)
             },
         };
     }

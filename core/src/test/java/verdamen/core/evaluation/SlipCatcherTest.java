@@ -51,6 +51,18 @@ public class SlipCatcherTest {
                 NONE,
                 List.of(Kind.SODA_FOR_POWDER)
             },
+            {
+                "soda that finds no acid",
+                with(lines(400, 260, 7), LineSpec.of("baking-soda", 4)),
+                NONE,
+                List.of(Kind.SODA_LEFT)
+            },
+            {
+                "much soda for much sour milk",
+                with(lines(400, 40, 7), LineSpec.of("baking-soda", 6.5), LineSpec.of("yogurt-whole", 560)),
+                NONE,
+                List.of(Kind.MUCH_TOO_WET)
+            },
             {"soda as it is used", with(lines(400, 260, 7), LineSpec.of("baking-soda", 2)), NONE, List.of()},
             {
                 "too much yeast",

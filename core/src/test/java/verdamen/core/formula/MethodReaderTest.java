@@ -66,17 +66,17 @@ public class MethodReaderTest {
                 FaultCode.TOO_LARGE
             },
             {
-                temperatures(new TemperaturesSpec(90.0, null, null, null, null)),
+                temperatures(new TemperaturesSpec(90.0, null, null, null, null, null)),
                 "temperatures.doughC",
                 FaultCode.TOO_LARGE
             },
             {
-                temperatures(new TemperaturesSpec(null, null, 30.0, 25.0, null)),
+                temperatures(new TemperaturesSpec(null, null, null, 30.0, 25.0, null)),
                 "temperatures.hotC",
                 FaultCode.IMPOSSIBLE_TEMPERATURES
             },
             {
-                temperatures(new TemperaturesSpec(null, Double.NaN, null, null, null)),
+                temperatures(new TemperaturesSpec(null, Double.NaN, null, null, null, null)),
                 "temperatures.flourC",
                 FaultCode.NOT_A_NUMBER
             },
@@ -85,7 +85,8 @@ public class MethodReaderTest {
 
     private static MethodSpec with(
             String liquid, String sticking, Double pickup, String stage, Double standing, String heat) {
-        return new MethodSpec(liquid, sticking, pickup, null, null, null, null, heat, stage, standing, null, null);
+        return new MethodSpec(
+                liquid, sticking, pickup, null, null, null, null, heat, stage, standing, null, null, null);
     }
 
     private static MethodSpec phases(PhaseSpec... phases) {
@@ -93,7 +94,7 @@ public class MethodReaderTest {
     }
 
     private static MethodSpec temperatures(TemperaturesSpec temperatures) {
-        return new MethodSpec(null, null, null, null, null, null, null, null, null, null, null, temperatures);
+        return new MethodSpec(null, null, null, null, null, null, null, null, null, null, null, null, temperatures);
     }
 
     @Test(dataProvider = "faults")
@@ -118,8 +119,9 @@ public class MethodReaderTest {
                 "covered",
                 "soaker",
                 60.0,
+                24.0,
                 List.of(new PhaseSpec("rest", 10.0, null)),
-                new TemperaturesSpec(25.0, null, null, null, null));
+                new TemperaturesSpec(25.0, null, null, null, null, null));
         MethodSpec changed = full.withHeat("hot-dry").withSeal("in-layers").withPressedLiquid("discarded");
         assertEquals(changed.withHeat("covered").withSeal("sealed").withPressedLiquid("kept"), full);
         assertNull(full.withSticking("sheets").pickupGrams(), "what was weighed was of something else");

@@ -172,19 +172,20 @@ public class PreparedLinesTest {
         LineSpec water = line("water", 160).withStage("first");
         FormulaSpec dough = Doughs.spec("roti", line("wheat-atta", 200), rye, water, line("water", 100))
                 .withSettings(null, null, null, 0.0);
-        MethodSpec soaked = new MethodSpec(null, null, null, null, null, null, null, null, "soaker", 240.0, null, null);
+        MethodSpec soaked =
+                new MethodSpec(null, null, null, null, null, null, null, null, "soaker", 240.0, null, null, null);
         double fresh = needed(dough.withMethod(soakedFor(0)));
         double stood = needed(dough.withMethod(soaked));
         assertTrue(stood > fresh + 2, "what stood has drunk: " + fresh + " then " + stood);
         assertEquals(
                 fault(dough.withMethod(new MethodSpec(
-                                null, null, null, null, null, null, null, null, "soaker", null, null, null)))
+                                null, null, null, null, null, null, null, null, "soaker", null, null, null, null)))
                         .field(),
                 "method.standingMinutes");
     }
 
     private static MethodSpec soakedFor(double minutes) {
-        return new MethodSpec(null, null, null, null, null, null, null, null, "soaker", minutes, null, null);
+        return new MethodSpec(null, null, null, null, null, null, null, null, "soaker", minutes, null, null, null);
     }
 
     @Test
@@ -202,12 +203,12 @@ public class PreparedLinesTest {
     @Test
     public void whatWasWeighedFromTheBenchGoesBeforeTheTypical() {
         MethodSpec weighed =
-                new MethodSpec(null, "wet-hands", null, 200.0, 188.0, null, null, null, null, null, null, null);
+                new MethodSpec(null, "wet-hands", null, 200.0, 188.0, null, null, null, null, null, null, null, null);
         Formula read = Doughs.read(Doughs.roti(250).withMethod(weighed));
         assertEquals(read.method().pickupGrams(), 12, EPSILON);
         assertTrue(read.method().pickupWeighed());
         MethodSpec impossible =
-                new MethodSpec(null, "wet-hands", null, 188.0, 200.0, null, null, null, null, null, null, null);
+                new MethodSpec(null, "wet-hands", null, 188.0, 200.0, null, null, null, null, null, null, null, null);
         assertEquals(fault(Doughs.roti(250).withMethod(impossible)).code(), FaultCode.CREATES_MATTER);
         assertEquals(
                 Balance.of(read).water().present(),

@@ -75,7 +75,7 @@ public class DiagnosisTest {
         guilty.put(
                 Driver.BENCH_FLOUR_TAKEN,
                 SOUND.withMethod(new MethodSpec(
-                        null, "bench-flour", 30.0, null, null, null, null, null, null, null, null, null)));
+                        null, "bench-flour", 30.0, null, null, null, null, null, null, null, null, null, null)));
         guilty.put(Driver.SPRINGY, strong.withSettings(null, null, null, 0.0));
         guilty.put(Driver.STRONG_NETWORK, strong);
         guilty.put(Driver.CHILLED, Doughs.phased(SOUND, new PhaseSpec("chill", 240.0, 4.0)));

@@ -143,7 +143,7 @@ public class FixesTest {
     public void lessOnTheBenchIsHalfOfWhatWasTakenUp() {
         FormulaSpec dusted = Doughs.roti(250)
                 .withMethod(new MethodSpec(
-                        null, "bench-flour", 24.0, null, null, null, null, null, null, null, null, null));
+                        null, "bench-flour", 24.0, null, null, null, null, null, null, null, null, null, null));
         assertEquals(fix(dusted, Correction.LESS_BENCH_FLOUR).amount(), -12.0, 1e-9);
     }
 }

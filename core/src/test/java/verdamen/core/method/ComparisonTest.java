@@ -56,6 +56,57 @@ public class ComparisonTest {
         return effect;
     }
 
+    private static final FormulaSpec PITA = Doughs.spec(
+            "pita",
+            line("wheat-strong-white", 500),
+            line("water", 310),
+            line("yeast-active-dry", 6.7),
+            line("salt-fine", 9));
+
+    @Test
+    public void lessYeastRisesLaterAndMoreSooner() {
+        Option little = option(PITA, Question.YEAST, "little");
+        Option much = option(PITA, Question.YEAST, "much");
+        Option now = option(PITA, Question.YEAST, "usual");
+        assertTrue(little.effect().risenMinute() > now.effect().risenMinute() + 60);
+        assertTrue(much.effect().risenMinute() < now.effect().risenMinute());
+        assertEquals(little.applied().lineOrNull(2).grams(), 2.0, "0.3 % as instant yeast, a quarter more of this one");
+        assertEquals(
+                Comparison.choose(little.applied(), now.school(), Doughs.BOOK)
+                        .lineOrNull(2)
+                        .grams(),
+                6.7);
+    }
+
+    @Test
+    public void aSpongeTakesTheYeastHalfTheFlourAndAsMuchWater() {
+        FormulaSpec sponge = option(PITA, Question.SPONGE, "sponge").applied();
+        assertEquals(
+                sponge.linesOrNone().stream()
+                        .filter(line -> "first".equals(line.stage()))
+                        .map(line -> line.ingredient() + " " + line.grams())
+                        .toList(),
+                List.of("wheat-strong-white 250.0", "water 250.0", "yeast-active-dry 6.7"));
+        assertEquals(sponge.linesOrNone().stream().mapToDouble(LineSpec::grams).sum(), 825.7, 1e-9);
+        assertTrue(Effect.of(Doughs.read(sponge)).risenMinute()
+                < Effect.of(Doughs.read(PITA)).risenMinute());
+        FormulaSpec back = option(sponge, Question.SPONGE, "one-dough").applied();
+        assertTrue(back.linesOrNone().stream().allMatch(line -> line.stage() == null));
+        assertNull(back.methodOrNone().firstStage());
+    }
+
+    @Test
+    public void withoutYeastTheseQuestionsMakeNoDifference() {
+        Comparison.of(TORTILLA, Doughs.BOOK).stream()
+                .filter(each -> each.question() == Question.YEAST || each.question() == Question.SPONGE)
+                .forEach(each -> assertFalse(each.matters(), each.question().code()));
+        assertNull(Comparison.of(TORTILLA, Doughs.BOOK).stream()
+                .filter(each -> each.question() == Question.YEAST)
+                .findFirst()
+                .orElseThrow()
+                .chosen());
+    }
+
     @Test
     public void everyQuestionHasItsSchools() {
         Set<String> codes = new HashSet<>();
@@ -113,7 +164,9 @@ public class ComparisonTest {
 
     @Test(dataProvider = "schools")
     public void aChosenSchoolIsTheOneFollowed(School school) {
-        FormulaSpec applied = option(TORTILLA, school.question(), school.code()).applied();
+        boolean yeast = school.question() == Question.YEAST || school.question() == Question.SPONGE;
+        FormulaSpec applied = option(yeast ? PITA : TORTILLA, school.question(), school.code())
+                .applied();
         String chosen = Comparison.of(applied, Doughs.BOOK).stream()
                 .filter(each -> each.question() == school.question())
                 .findFirst()

@@ -27,8 +27,8 @@ public class WaterTemperatureTest {
                                 .withForm("mash")
                                 .withMeasured(Measured.NONE.withTemperatureC(inclusionC)),
                         line(yeast ? "yeast-instant" : "salt-fine", 5))
-                .withMethod(
-                        new MethodSpec(null, null, null, null, null, null, null, null, null, null, null, temperatures));
+                .withMethod(new MethodSpec(
+                        null, null, null, null, null, null, null, null, null, null, null, null, temperatures));
     }
 
     private static WaterTemperature of(TemperaturesSpec temperatures, double inclusionC, boolean yeast) {
@@ -43,7 +43,7 @@ public class WaterTemperatureTest {
         double mash = 100 * (4.18 * 0.773 + 1.5 * 0.227);
         double water = 220 * 4.18;
         double wanted = 26 + (flour * 6 + mash * 18 - 1.0 * (flour + mash + water)) / water;
-        WaterTemperature found = of(new TemperaturesSpec(26.0, 20.0, 12.0, 60.0, 10.0), 8, false);
+        WaterTemperature found = of(new TemperaturesSpec(26.0, 20.0, null, 12.0, 60.0, 10.0), 8, false);
         assertEquals(found.waterC(), wanted, 1e-9);
         assertEquals(found.verdict(), Verdict.MIX);
         assertEquals(found.hotGrams(), 220 * (wanted - 12) / 48, 1e-9);
@@ -65,13 +65,13 @@ public class WaterTemperatureTest {
 
     @Test(dataProvider = "verdicts")
     public void saysWhetherThatCanBe(double doughC, double inclusionC, boolean yeast, Verdict verdict) {
-        WaterTemperature found = of(new TemperaturesSpec(doughC, null, null, null, null), inclusionC, yeast);
+        WaterTemperature found = of(new TemperaturesSpec(doughC, null, null, null, null, null), inclusionC, yeast);
         assertEquals(found.verdict(), verdict, "water at " + found.waterC());
     }
 
     @Test
     public void whatElseIsCooledMakesItPossible() {
-        WaterTemperature found = of(new TemperaturesSpec(12.0, 20.0, null, null, null), 60, false);
+        WaterTemperature found = of(new TemperaturesSpec(12.0, 20.0, null, null, null, null), 60, false);
         assertEquals(found.limitC(), 1.0);
         assertNotNull(found.reachedC());
         assertTrue(found.reachedC() > 12);
@@ -79,7 +79,7 @@ public class WaterTemperatureTest {
                 .filter(other -> "potato-boiled".equals(other.ingredient()))
                 .findFirst()
                 .orElseThrow();
-        WaterTemperature again = of(new TemperaturesSpec(12.0, 20.0, null, null, null), mash.needsC(), false);
+        WaterTemperature again = of(new TemperaturesSpec(12.0, 20.0, null, null, null, null), mash.needsC(), false);
         assertEquals(again.waterC(), 1.0, 1e-9);
     }
 

@@ -22,6 +22,7 @@ import verdamen.core.formula.Salt;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
 import verdamen.core.handling.SoftnessCurve;
+import verdamen.core.leavening.SodaAndPowder;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Range;
 import verdamen.core.model.Share;
@@ -51,6 +52,7 @@ import verdamen.core.prep.Chain;
  * @param bakersPct baker's percentage of each line as asked; null without flour
  * @param settings the settings as used, the style's where none were asked for
  * @param warnings what to mind
+ * @param sodaAndPowder what soda and powder do; null without them
  * @param slips likely slips of pen, scale or book
  * @param lineRanges 80 % range of each line as asked, g; null for what was weighed and for open lines
  * @param facts cost, allergens and nutrition
@@ -80,6 +82,7 @@ public record BalanceAnswer(
         List<@Nullable Double> bakersPct,
         Settings settings,
         List<Warning> warnings,
+        @Nullable SodaAndPowder sodaAndPowder,
         List<Slip> slips,
         List<@Nullable Range> lineRanges,
         Facts facts,
@@ -154,6 +157,7 @@ public record BalanceAnswer(
                 evaluation.bakersPct(),
                 settings(evaluation),
                 evaluation.warnings(),
+                evaluation.sodaAndPowder(),
                 slips,
                 lineRanges(evaluation.formula()),
                 facts,

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
 import verdamen.core.balance.Water;
 import verdamen.core.caution.Caution;
 import verdamen.core.caution.Cautions;
@@ -20,7 +21,11 @@ import verdamen.core.handling.FormulaHandling;
 import verdamen.core.handling.PutIn;
 import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.Spill;
+import verdamen.core.leavening.ReadyAt;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 import verdamen.core.pantry.Style;
 import verdamen.server.balance.BalanceService;
 import verdamen.server.batch.BatchService;
@@ -52,6 +57,7 @@ class HandlingController {
      * @param waterToSetGrams what it needs, as a scale shows it, g
      * @param waterIsOff whether that is more than one addition at the bench, and worth saying
      * @param riskLimitPct a risk from here on closes the rolling window, %
+     * @param kitchenC how warm the kitchen is where it rests, °C
      * @param cautions the cautions that apply
      */
     record HandlingAnswer(
@@ -63,6 +69,7 @@ class HandlingController {
             double waterToSetGrams,
             boolean waterIsOff,
             double riskLimitPct,
+            double kitchenC,
             List<Caution> cautions) {}
 
     /** How a formula's dough handles. */
@@ -80,6 +87,7 @@ class HandlingController {
                 water.toSet(),
                 water.isOff(),
                 Coefficient.RISK_LIMIT.value(),
+                read.method().temperatures().kitchenC(),
                 Cautions.of(read));
     }
 
@@ -142,6 +150,26 @@ class HandlingController {
                 request.line(),
                 request.share(),
                 Boolean.TRUE.equals(request.judged()));
+    }
+
+    /**
+     * A time to be ready at.
+     *
+     * @param formula the formula
+     * @param minutes minutes after kneading
+     */
+    record ReadyRequest(
+            FormulaSpec formula,
+            @Within(Limit.READY_MINUTES) @Nullable Integer minutes) {}
+
+    /** The yeast, or the place, that makes the dough ready at a time. */
+    @PostMapping("/ready")
+    ReadyAt ready(@RequestBody ReadyRequest request) {
+        Faults faults = new Faults();
+        Double asked = request.minutes() == null ? null : Double.valueOf(request.minutes());
+        double minutes = faults.needed("minutes", asked, Limit.READY_MINUTES);
+        faults.refuse();
+        return ReadyAt.of(Dough.of(balances.read(request.formula())), (int) minutes);
     }
 
     /** A symptom seen. */

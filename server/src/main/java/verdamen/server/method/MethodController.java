@@ -13,6 +13,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Sticking;
+import verdamen.core.leavening.RiseCurve.Sponge;
 import verdamen.core.method.Comparison;
 import verdamen.core.method.Comparison.Changes;
 import verdamen.core.method.Effect;
@@ -65,6 +66,8 @@ class MethodController {
      * @param sticking what stops sticking; null when nothing is counted
      * @param pickupGrams what the dough takes up, g
      * @param pickupWeighed whether that was weighed
+     * @param kitchenC how warm the kitchen is, °C
+     * @param sponge the sponge while it stands; null without one, or without yeast in it
      * @param cautions the cautions that apply
      */
     record MethodAnswer(
@@ -74,6 +77,8 @@ class MethodController {
             @Nullable Sticking sticking,
             double pickupGrams,
             boolean pickupWeighed,
+            double kitchenC,
+            @Nullable Sponge sponge,
             List<Caution> cautions) {}
 
     /** Every way of making a formula, side by side. */
@@ -89,6 +94,8 @@ class MethodController {
                 read.method().sticking(),
                 read.method().pickupGrams(),
                 read.method().pickupWeighed(),
+                read.method().temperatures().kitchenC(),
+                Sponge.of(read),
                 Cautions.of(read));
     }
 

@@ -74,13 +74,46 @@ public class HandlingApiTest extends ServerTest {
                 .expect(422);
     }
 
+    private static final String PITA = """
+            {"style": "pita", "lines": [{"ingredient": "wheat-strong-white", "grams": 500},
+             {"ingredient": "water", "grams": 310}, {"ingredient": "yeast-instant", "grams": 4}]}
+            """;
+
+    @Test
+    public void aYeastedDoughIsToldWithItsRise() {
+        Answer answer = postJson("/api/handling", PITA).expect(200);
+        int target = answer.at("/dough/picture/rise/targetMinute").asInt();
+        assertEquals(answer.at("/dough/picture/window/first").asInt(), target);
+        assertEquals(
+                answer.at("/dough/picture/rise/ratios").size(),
+                answer.at("/dough/picture/curve/minutes").size());
+        assertTrue(postJson("/api/handling", FORMULA)
+                .expect(200)
+                .at("/dough/picture/rise")
+                .isNull());
+    }
+
+    @Test
+    public void yeastAndPlaceForATimeAreAnswered() {
+        Answer ready = postJson("/api/handling/ready", "{\"formula\": %s, \"minutes\": 200}".formatted(PITA))
+                .expect(200);
+        assertEquals(ready.at("/yeast/minutes").asInt(), 200);
+        assertTrue(ready.at("/place/celsius").asDouble() < 20);
+        for (String minutes : new String[] {"0", "2000", "null"}) {
+            Answer refused = postJson(
+                            "/api/handling/ready", "{\"formula\": %s, \"minutes\": %s}".formatted(PITA, minutes))
+                    .expect(422);
+            assertEquals(refused.at("/faults/0/field").asString(), "minutes");
+        }
+    }
+
     @Test
     public void theGuideAndTheModelAreThere() {
         Answer guide = getJson("/api/handling/guide").expect(200);
         assertEquals(guide.at("/symptoms").size(), 16);
         assertEquals(guide.at("/guide/endPoints").size(), 5);
         Answer model = getJson("/api/model").expect(200);
-        assertEquals(model.at("/chapters").size(), 8);
+        assertEquals(model.at("/chapters").size(), 9);
         assertEquals(model.at("/chapters/0/rules/0/rule").asString(), "FLOUR_DRINKS");
     }
 }

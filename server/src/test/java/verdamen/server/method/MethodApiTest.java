@@ -19,7 +19,7 @@ public class MethodApiTest extends ServerTest {
     @Test
     public void schoolsStandSideBySideWithWhatTheyChange() {
         Answer answer = postJson("/api/method", FORMULA).expect(200);
-        assertEquals(answer.at("/questions").size(), 9);
+        assertEquals(answer.at("/questions").size(), 11);
         JsonNode fat = answer.at("/questions/0");
         assertEquals(fat.at("/chosen").asString(), "with-water");
         JsonNode rubbed = fat.at("/schools/1");

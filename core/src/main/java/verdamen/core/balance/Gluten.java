@@ -1,6 +1,5 @@
-package verdamen.core.handling;
+package verdamen.core.balance;
 
-import verdamen.core.balance.DoughTotals;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
 
@@ -14,9 +13,10 @@ import verdamen.core.model.Share;
  * @param pieceShare v, share of the dough that is inclusion in pieces above 1 mm
  * @param fatPerFlour x, pure fat of the fat lines over flour
  */
-record Gluten(double proteinGrams, double solidsGrams, double gelGrams, double pieceShare, double fatPerFlour) {
+public record Gluten(double proteinGrams, double solidsGrams, double gelGrams, double pieceShare, double fatPerFlour) {
 
-    static Gluten of(DoughTotals dough) {
+    /** Of what a dough adds up to. */
+    public static Gluten of(DoughTotals dough) {
         return new Gluten(
                 dough.networkProteinGrams(),
                 dough.solidsGrams(),
@@ -25,7 +25,8 @@ record Gluten(double proteinGrams, double solidsGrams, double gelGrams, double p
                 dough.fatPerFlour());
     }
 
-    double points() {
+    /** G, points. */
+    public double points() {
         if (solidsGrams <= 0) {
             return 0;
         }
@@ -38,12 +39,12 @@ record Gluten(double proteinGrams, double solidsGrams, double gelGrams, double p
     }
 
     /** Share of the solids that is gelled starch, 0 to 1. */
-    double gelShare() {
+    public double gelShare() {
         return solidsGrams > 0 ? gelGrams / solidsGrams : 0;
     }
 
     /** Sheet strength E = G + 40 · gel: gelled starch binds a sheet as gluten does. */
-    double sheetStrength() {
+    public double sheetStrength() {
         return points() + Coefficient.GEL_STRENGTH.value() * gelShare();
     }
 }

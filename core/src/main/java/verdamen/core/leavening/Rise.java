@@ -1,0 +1,227 @@
+package verdamen.core.leavening;
+
+import static verdamen.core.model.Symbol.*;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Dough;
+import verdamen.core.balance.Gluten;
+import verdamen.core.formula.DoughTemperature;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.ExplanationStep;
+import verdamen.core.model.Rule;
+import verdamen.core.model.Share;
+import verdamen.core.model.Term;
+import verdamen.core.model.Unit;
+import verdamen.core.pantry.Style;
+
+/**
+ * How a dough with yeast rises: its volume against that when kneading ends, minute by minute for a day. Minutes are counted
+ * from the end of kneading. What is kneaded again has lost its gas and rises anew; the moments told are those after that.
+ */
+public final class Rise {
+
+    private static final int LAST = (int) Coefficient.RISE_END.value();
+    private static final String NAAN = "skillet-naan";
+
+    private final Yeast yeast;
+    private final DoughTemperature temperature;
+    private final double gluten;
+    private final double pieceShare;
+    private final double targetRatio;
+    private final double @Nullable [] ratios;
+    private final double[] celsius;
+    private final double maxRatio;
+    private @Nullable Integer minutesToTarget;
+    private @Nullable Integer minutesPastBest;
+    private @Nullable Integer yeastDeadAt;
+
+    private Rise(Dough dough, Yeast yeast, DoughTemperature temperature) {
+        this.yeast = yeast;
+        this.temperature = temperature;
+        Gluten network = Gluten.of(dough.totals());
+        this.gluten = network.points();
+        this.pieceShare = network.pieceShare();
+        this.targetRatio = targetRatio(dough.formula().style());
+        this.maxRatio = 1
+                + Coefficient.RISE_MOST.value()
+                        * Math.max(
+                                Coefficient.RISE_STRENGTH_LEAST.value(),
+                                Math.min(1, gluten / Coefficient.RISE_STRENGTH.value()))
+                        * (1 - Coefficient.RISE_LOSS_TO_PIECES.value() * pieceShare);
+        this.celsius = temperature.until(LAST);
+        this.ratios = yeast.flourGrams() > 0 ? ratios() : null;
+    }
+
+    /** The rise of a dough where its timeline puts it. */
+    public static Rise of(Dough dough) {
+        return of(dough, dough.formula().timeline().temperature());
+    }
+
+    /** The rise of a dough that takes on the warmth of places of its own. */
+    public static Rise of(Dough dough, DoughTemperature temperature) {
+        return new Rise(dough, Yeast.of(dough), temperature);
+    }
+
+    /** This rise with another amount of yeast, as instant yeast, % of the flour. */
+    static Rise withYeast(Dough dough, DoughTemperature temperature, double pct) {
+        Yeast of = Yeast.of(dough);
+        double grams = of.flourGrams() * Share.ofPct(pct).fraction();
+        Yeast other = new Yeast(
+                grams, of.flourGrams(), of.saltPct(), of.sugarPct(), of.wholeGrainShare(), of.restedMinutes());
+        return new Rise(dough, other, temperature);
+    }
+
+    private static double targetRatio(Style style) {
+        return (style.code().equals(NAAN) ? Coefficient.RISE_TARGET_NAAN : Coefficient.RISE_TARGET).value();
+    }
+
+    private double[] ratios() {
+        double[] volume = new double[LAST + 1];
+        double perMinute = yeast.perMinute();
+        double wakes = yeast.wakingMinutes();
+        Integer knockedBack = temperature.lastKnockBack();
+        volume[0] = 1;
+        for (int minute = 0; minute <= LAST; minute++) {
+            if (yeastDeadAt == null && celsius[minute] >= Coefficient.YEAST_DEAD_C.value()) {
+                yeastDeadAt = minute;
+            }
+            if (knockedBack != null && minute == knockedBack) {
+                volume[minute] = 1;
+                minutesToTarget = null;
+                minutesPastBest = null;
+            }
+            if (minutesToTarget == null && volume[minute] >= targetRatio) {
+                minutesToTarget = minute;
+            }
+            if (minutesPastBest == null && volume[minute] >= bestRatio()) {
+                minutesPastBest = minute;
+            }
+            if (minute < LAST) {
+                boolean works = minute >= wakes && yeastDeadAt == null;
+                double growth = works
+                        ? perMinute * Yeast.atCelsius(celsius[minute]) * (maxRatio - volume[minute]) / (maxRatio - 1)
+                        : 0;
+                volume[minute + 1] = Math.min(maxRatio, volume[minute] + growth);
+            }
+        }
+        return volume;
+    }
+
+    /** Whether the dough has yeast. */
+    public boolean hasYeast() {
+        return yeast.instantGrams() > 0;
+    }
+
+    /** y, as instant yeast, % of the flour; null without flour. */
+    public @Nullable Double yeastPct() {
+        return ratios == null ? null : Double.valueOf(yeast.pct());
+    }
+
+    /** The most it can rise to; null without flour. */
+    public @Nullable Double maxRatio() {
+        return ratios == null ? null : Double.valueOf(maxRatio);
+    }
+
+    /** The volume ratio that its style is rolled at. */
+    public double targetRatio() {
+        return targetRatio;
+    }
+
+    /** From here on it is past its best. */
+    public double bestRatio() {
+        return 1 + Coefficient.RISE_BEST_SHARE.value() * (maxRatio - 1);
+    }
+
+    /** First minute at which it has risen to its target; null when not within a day, or without flour. */
+    public @Nullable Integer minutesToTarget() {
+        return minutesToTarget;
+    }
+
+    /** First minute at which it is past its best; null when not within a day, or without flour. */
+    public @Nullable Integer minutesPastBest() {
+        return minutesPastBest;
+    }
+
+    /** First minute at which it is too hot for the yeast, which is dead from then on; null when it never is. */
+    public @Nullable Integer yeastDeadAt() {
+        return ratios == null ? null : yeastDeadAt;
+    }
+
+    /** Whether this dough can hold a rise to its target at all; null without flour. */
+    public @Nullable Boolean canReachTarget() {
+        return ratios == null ? null : Boolean.valueOf(maxRatio >= targetRatio);
+    }
+
+    /** Volume against that when kneading ended, at a whole minute; null without flour. */
+    public @Nullable Double ratio(int minute) {
+        return ratios == null ? null : Double.valueOf(ratios[Math.max(0, Math.min(LAST, minute))]);
+    }
+
+    /** Dough temperature at a whole minute, °C. */
+    public double celsius(int minute) {
+        return celsius[Math.max(0, Math.min(LAST, minute))];
+    }
+
+    /**
+     * Whether it has risen enough to be rolled at a whole minute, and is not past its best. A dough that can never reach
+     * its target is ready as soon as it is not past its best.
+     */
+    public boolean isReady(int minute) {
+        boolean risen =
+                Boolean.FALSE.equals(canReachTarget()) || (minutesToTarget != null && minute >= minutesToTarget);
+        return risen && !isPastBest(minute);
+    }
+
+    /** Whether it is past its best at a whole minute. */
+    public boolean isPastBest(int minute) {
+        return minutesPastBest != null && minute >= minutesPastBest;
+    }
+
+    /** Whether the rise decides when a dough is rolled: its style is a leavened one, and it has yeast and flour. */
+    public boolean decides(Style style) {
+        return style.leavened() && hasYeast() && ratios != null;
+    }
+
+    /** How it is worked out; empty without flour. */
+    public List<ExplanationStep> steps() {
+        if (ratios == null) {
+            return List.of();
+        }
+        double start = temperature.startC();
+        List<ExplanationStep> steps = new ArrayList<>(yeast.steps(start));
+        Term most = Term.factor(RISE_LIMIT, maxRatio);
+        steps.add(ExplanationStep.of(
+                Rule.RISE_LIMIT,
+                maxRatio,
+                Unit.FACTOR,
+                Term.gluten(GLUTEN, gluten),
+                Term.factor(PIECE_SHARE, pieceShare)));
+        steps.add(ExplanationStep.of(
+                Rule.RISE_RATE,
+                yeast.perMinute() * Yeast.atCelsius(start),
+                Unit.PER_MINUTE,
+                Term.percent(YEAST_PCT, yeast.pct()),
+                Term.factor(YEAST_TEMPERATURE, Yeast.atCelsius(start)),
+                Term.factor(YEAST_SALT, yeast.salt()),
+                Term.factor(YEAST_SUGAR, yeast.sugar()),
+                Term.factor(YEAST_BRAN, yeast.bran()),
+                Term.factor(RISE_RATIO, 1),
+                most));
+        steps.add(ExplanationStep.of(Rule.RISE_BEST, bestRatio(), Unit.FACTOR, most));
+        steps.add(ExplanationStep.of(
+                Rule.DOUGH_TEMPERATURE_TAU,
+                DoughTemperature.tauMinutes(temperature.doughGrams()),
+                Unit.MINUTES,
+                Term.grams(DOUGH, temperature.doughGrams())));
+        steps.add(ExplanationStep.of(
+                Rule.DOUGH_TEMPERATURE_STEP,
+                celsius[1],
+                Unit.CELSIUS,
+                Term.celsius(DOUGH_TEMPERATURE, start),
+                Term.celsius(PLACE_TEMPERATURE, temperature.places().get(0).celsius()),
+                Term.minutes(DOUGH_TAU, DoughTemperature.tauMinutes(temperature.doughGrams()))));
+        return steps;
+    }
+}
