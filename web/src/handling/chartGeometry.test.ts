@@ -48,6 +48,25 @@ describe("the rolling chart", () => {
     expect(rows[0]).not.toBe(rows[1]);
   });
 
+  it("writes the name of a late moment on its left, for want of room", () => {
+    expect(chart.labels.map(({ left }) => left)).toEqual([false, false, true]);
+  });
+
+  it("has a lane for the rise above the softness", () => {
+    const risen = answer((minute) => 1 + 0.2 * Math.exp(-minute / 12));
+    risen.dough.picture.rise = {
+      ratios: MINUTES.map((minute) => 1 + minute / 100),
+      targetRatio: 1.75,
+      maxRatio: 3,
+    } as NonNullable<HandlingAnswer["dough"]["picture"]["rise"]>;
+    const both = chartOf(risen);
+    expect(both.height).toBeGreaterThan(chart.height);
+    expect(both.softnessTop).toBeGreaterThan(both.rise?.floor ?? Infinity);
+    expect(both.rise?.y(2)).toBeLessThan(both.rise?.y(1) ?? 0);
+    expect(both.rise?.y(3)).toBeGreaterThanOrEqual(both.top);
+    expect(chart.rise).toBeNull();
+  });
+
   it("draws nothing for a dough in which nothing drinks", () => {
     const none = chartOf(answer(() => null));
     expect(none.band).toBe("");

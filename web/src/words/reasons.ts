@@ -78,7 +78,7 @@ const RULES: Record<ExplanationStep["rule"], (read: Read, value: number, figures
     `takes on the temperature around it with a time constant of ${f.number(value, 0)} min`,
   DOUGH_TEMPERATURE_STEP: (_, value, f) => `a minute later ${f.temperature(value)}`,
   SODA_LEFT: (_, value, f) => `${f.mass(value)} of soda find no acid`,
-  GAS: (_, value, f) => `${f.number(value, 0)} ml of gas in 100 g of dough`,
+  GAS: (_, value, f) => `${f.number(value, 0)} ml of gas for that share of the dough`,
   PIECE_MASS: (_, value, f) => `a piece of ${f.mass(value)}`,
 };
 

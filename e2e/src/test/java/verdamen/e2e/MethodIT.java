@@ -61,9 +61,12 @@ public class MethodIT extends StationTest {
         css("[data-question=sponge] [data-school=sponge][aria-pressed=true]");
         settled("Method");
         waitForText("[data-testid=sponge]", "After 180 min it has risen to");
+        String told = css("[data-testid=sponge]").getText();
         type("[aria-label='Where the first stage stands']", "8");
         settled("Method");
-        waitForText("[data-testid=sponge]", "×1.");
+        patience()
+                .until(ExpectedConditions.not(ExpectedConditions.textToBePresentInElementLocated(
+                        By.cssSelector("[data-testid=sponge]"), told)));
         button("Undo");
         button("Undo");
         css("[data-question=sponge] [data-school=one-dough][aria-pressed=true]");

@@ -6,19 +6,17 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
-import verdamen.core.formula.DoughTemperature;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.PhaseKind;
-import verdamen.core.formula.Place;
 import verdamen.core.leavening.ReadyAt;
 import verdamen.core.leavening.Rise;
 import verdamen.core.leavening.YeastAmount;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Scale;
 
 /** Changes a formula so that it has risen at a time, or is rolled when it has. */
 final class RiseEdits {
@@ -33,14 +31,13 @@ final class RiseEdits {
         this.dough = Dough.of(formula);
     }
 
-    /** The yeast with which it is ready so many minutes after kneading; one rest becomes as long. */
+    /** The yeast with which it is ready so many minutes after kneading at the latest, and is rolled then. */
     FormulaSpec yeastFor(int minutes) {
         ReadyAt.YeastFor yeast = ReadyAt.of(dough, minutes).yeast();
         refuse(yeast.limit(), minutes);
         Map<Integer, Double> grams = new HashMap<>();
-        yeast.lines().forEach(line -> grams.put(line.line(), line.grams()));
-        FormulaSpec after = YeastAmount.weighed(spec, grams);
-        return formula.timeline().phases().isEmpty() ? rested(after, minutes) : after;
+        yeast.lines().forEach(line -> grams.put(line.line(), Scale.atLeast(line.grams())));
+        return rolledAt(YeastAmount.weighed(spec, grams), minutes);
     }
 
     /** The place in which it is ready so many minutes after kneading, instead of its rest and phases. */
@@ -62,13 +59,18 @@ final class RiseEdits {
 
     /** Its rest, or its last phase, as long as it takes to rise. */
     FormulaSpec untilRisen() {
-        Integer minutes = stayingThere().minutesToTarget();
+        Integer minutes =
+                Rise.of(dough, formula.timeline().temperature().staying()).minutesToTarget();
         if (minutes == null) {
             throw Faults.refusal(null, "edit.kind", FaultCode.OUT_OF_REACH, null);
         }
-        MethodSpec method = spec.methodOrNone();
+        return rolledAt(spec, minutes);
+    }
+
+    /** A formula rolled so many minutes after kneading: its rest, or the last of its phases, lasts until then. */
+    private FormulaSpec rolledAt(FormulaSpec of, int minutes) {
         if (formula.timeline().phases().isEmpty()) {
-            return rested(spec, minutes);
+            return of.withSettings(of.kneading(), of.fatTiming(), of.waterTemperatureC(), (double) minutes);
         }
         List<PhaseSpec> phases = new ArrayList<>(formula.timeline().phases().stream()
                 .map(phase -> new PhaseSpec(phase.kind().code(), phase.minutes(), phase.temperatureC()))
@@ -80,23 +82,7 @@ final class RiseEdits {
         if (minutes > before) {
             phases.add(new PhaseSpec(last.kind(), minutes - before, last.temperatureC()));
         }
-        return spec.withMethod(method.withPhases(phases));
-    }
-
-    /** The rise of a dough that stays where it stands last before it is rolled. */
-    private Rise stayingThere() {
-        DoughTemperature temperature = formula.timeline().temperature();
-        List<Place> places = new ArrayList<>(temperature.places());
-        if (places.size() > 1) {
-            places.remove(places.size() - 1);
-            Place last = places.remove(places.size() - 1);
-            places.add(new Place(Double.POSITIVE_INFINITY, last.celsius(), last.knocksBack()));
-        }
-        return Rise.of(dough, new DoughTemperature(temperature.startC(), places, temperature.doughGrams()));
-    }
-
-    private static FormulaSpec rested(FormulaSpec spec, double minutes) {
-        return spec.withSettings(spec.kneading(), spec.fatTiming(), spec.waterTemperatureC(), minutes);
+        return of.withMethod(of.methodOrNone().withPhases(phases));
     }
 
     private static void refuse(ReadyAt.@Nullable Limit limit, int minutes) {

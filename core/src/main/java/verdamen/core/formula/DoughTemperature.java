@@ -1,5 +1,6 @@
 package verdamen.core.formula;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
@@ -33,6 +34,17 @@ public final class DoughTemperature {
     public static double tauMinutes(double doughGrams) {
         return Coefficient.DOUGH_TEMPERATURE_TAU_USUAL.value()
                 * Math.sqrt(doughGrams / Coefficient.DOUGH_TEMPERATURE_GRAMS.value());
+    }
+
+    /** This dough when it stays where it stands last before it is rolled. */
+    public DoughTemperature staying() {
+        if (places.size() == 1) {
+            return this;
+        }
+        List<Place> stays = new ArrayList<>(places.subList(0, places.size() - 1));
+        Place last = stays.remove(stays.size() - 1);
+        stays.add(new Place(Double.POSITIVE_INFINITY, last.celsius()));
+        return new DoughTemperature(startC, stays, doughGrams);
     }
 
     /** When kneading ends, °C. */

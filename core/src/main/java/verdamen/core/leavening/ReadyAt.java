@@ -18,7 +18,7 @@ import verdamen.core.model.Share;
  * bisection on the rise itself.
  *
  * @param minutes the time asked for, minutes after kneading
- * @param yeast the yeast for it
+ * @param yeast the yeast for it, when it stays where it stands last
  * @param place the place for it
  */
 public record ReadyAt(int minutes, YeastFor yeast, PlaceFor place) {
@@ -103,7 +103,7 @@ public record ReadyAt(int minutes, YeastFor yeast, PlaceFor place) {
                 .mapToDouble(line -> line.grams() * Leavener.instantEquivalent(line.ingredient()))
                 .sum();
         double starterPct = Math.max(0, present - Share.of(ofLines, flour).pct());
-        DoughTemperature temperature = dough.formula().timeline().temperature();
+        DoughTemperature temperature = dough.formula().timeline().temperature().staying();
         DoubleFunction<Rise> with = pct -> Rise.withYeast(dough, temperature, pct);
         Found found = find(
                 with,

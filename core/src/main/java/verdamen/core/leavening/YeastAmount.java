@@ -50,19 +50,19 @@ public final class YeastAmount {
             if (line != null
                     && line.grams() != null
                     && counted(line, pantry).filter(YeastAmount::isYeast).isPresent()) {
-                grams.put(index, line.grams() * factor);
+                grams.put(index, Scale.shown(line.grams() * factor));
             }
         }
         return weighed(spec, grams);
     }
 
-    /** The formula with some lines weighed as a fine scale shows them. */
+    /** The formula with some lines weighed. */
     public static FormulaSpec weighed(FormulaSpec spec, Map<Integer, Double> grams) {
         FormulaSpec after = spec;
         for (Map.Entry<Integer, Double> each : grams.entrySet()) {
             LineSpec line = after.lineOrNull(each.getKey());
             if (line != null) {
-                after = after.withLine(each.getKey(), line.weighed(Scale.shown(each.getValue())));
+                after = after.withLine(each.getKey(), line.weighed(each.getValue()));
             }
         }
         return after;
