@@ -45,8 +45,9 @@ export function Advice({
       <p className="font-display text-xl">{headline(advice, figures)}</p>
       {advice.additions.length > 0 && (
         <p data-testid="advice-range">
-          {figures.massNumber(advice.low)} to {figures.mass(advice.high)}, as far as the word reaches: begin with{" "}
-          <strong>{figures.mass(advice.low)}</strong>, knead it in, and feel again.
+          {advice.judgeAt == null
+            ? `In all about ${figures.massNumber(advice.low)} to ${figures.mass(advice.high)}; knead this in, and feel again.`
+            : `Held back are ${figures.mass(advice.whole)}; mix this in until no flour is dry, then knead.`}
         </p>
       )}
       {advice.additions.length > 0 && (
@@ -86,11 +87,13 @@ export function Advice({
         </p>
       )}
       {advice.alternative && <p>Or wet or oil your hands instead: this style may be slack.</p>}
-      <p className="pt-1">
-        Expected softness now {figures.number(advice.expectedSoftness, 2)}; as it feels, it will be{" "}
-        <strong>{advice.laterFeel.name}</strong> ({figures.number(advice.laterSoftness, 2)}) at minute{" "}
-        {figures.number(advice.rollAtMinute, 0)}.
-      </p>
+      {advice.judgeAt == null && (
+        <p className="pt-1">
+          Computed {figures.number(advice.expectedSoftness, 2)}, felt {figures.number(advice.felt.softnessMid, 2)}:
+          together {figures.number(advice.nowSoftness, 2)} now, and <strong>{advice.laterFeel.name}</strong> (
+          {figures.number(advice.laterSoftness, 2)}) at minute {figures.number(advice.rollAtMinute, 0)}.
+        </p>
+      )}
       {advice.additions.length > 0 && (
         <table className="mt-2 w-full text-xs">
           <thead>
@@ -157,6 +160,8 @@ export function Advice({
 
 function headline(advice: BenchAdvice, f: Figures): string {
   switch (advice.action) {
+    case "knead":
+      return `Knead first, and judge at minute ${advice.judgeAt ?? advice.minute}: before that a feel says little.`;
     case "roll":
       return `Roll now${advice.rollUntil != null ? `, until minute ${advice.rollUntil}` : ""}.`;
     case "wait":

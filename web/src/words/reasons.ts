@@ -79,6 +79,8 @@ const RULES: Record<ExplanationStep["rule"], (read: Read, value: number, figures
   DOUGH_TEMPERATURE_STEP: (_, value, f) => `a minute later ${f.temperature(value)}`,
   SODA_LEFT: (_, value, f) => `${f.mass(value)} of soda find no acid`,
   GAS: (_, value, f) => `${f.number(value, 0)} ml of gas for that share of the dough`,
+  FELT_SD: (_, value, f) => `the feel is sure to ±${f.number(value, 3)}`,
+  WEIGHED_SOFTNESS: (_, value, f) => `feel and balance together say softness ${f.number(value, 2)} now`,
   PIECE_MASS: (_, value, f) => `a piece of ${f.mass(value)}`,
 };
 

@@ -107,7 +107,8 @@ public class WholeFormulaTest {
                     continue;
                 }
                 corrected++;
-                assertTrue(advice.low() <= advice.grams() + 1e-9 && advice.grams() <= advice.high() + 1e-9);
+                assertTrue(advice.low() <= advice.whole() + 1e-9 && advice.whole() <= advice.high() + 1e-9);
+                assertTrue(advice.grams() <= advice.whole() + 1e-9);
                 double all = advice.additions().stream()
                         .mapToDouble(BenchAdvice.Added::grams)
                         .sum();

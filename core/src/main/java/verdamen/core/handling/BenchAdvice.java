@@ -18,12 +18,15 @@ import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Pantry;
 
 /**
- * What to do now, from how the dough feels: S_later = S_obs · S(t_roll)/S(t). Inside the window one waits; below it, water
- * (S* − S_later) · D; above it, flour E / (S* · D_flour/F), or wet or oiled hands where the style is slack anyway.
+ * What to do now, from how the dough feels, weighed against what is computed: S_later = S_now · S(t_roll)/S(t). While it is
+ * kneaded, a feel says little: one kneads first, unless flour is left dry. Inside the window one waits; below it, water
+ * (S* − S_later) · D; above it, flour E / (S* · D_flour/F), or wet or oiled hands where the style is slack anyway. No more
+ * than 5 % of the flour goes in at once.
  *
  * @param minute minute of the observation
  * @param felt what was felt
  * @param expectedSoftness what the model expected at that minute
+ * @param nowSoftness what is felt and what is expected, weighed against each other
  * @param laterSoftness what it will be when rolled
  * @param laterFeel the word for that
  * @param rollAtMinute minute for which that holds
@@ -31,9 +34,11 @@ import verdamen.core.pantry.Pantry;
  * @param waitUntil minute from which it can be rolled if it is left alone; null when it never can
  * @param rollUntil last minute at which it can; null when it never can
  * @param alternative wet or oiled hands instead of flour, where the style allows
- * @param grams how much water or flour to put in, g; 0 for none
- * @param low the same if the dough is as near to right as the word allows, g: begin with it, knead, and feel again
- * @param high the same if it is as far from right as the word allows, g
+ * @param judgeAt minute from which a feel says something; null when it does now
+ * @param grams how much water or flour to put in now, g; 0 for none
+ * @param whole how much is missing in all, g: more than {@code grams} when that is too much at once
+ * @param low lower end of the 80 % range of {@code whole}, g
+ * @param high upper end of it, g
  * @param given how much of it counts below, g: the same, or what the cook says
  * @param additions what that is, in order of the lines, with what goes along; empty when nothing
  * @param before what is in the bowl now
@@ -44,6 +49,7 @@ public record BenchAdvice(
         int minute,
         Feel felt,
         double expectedSoftness,
+        double nowSoftness,
         double laterSoftness,
         Feel laterFeel,
         double rollAtMinute,
@@ -51,7 +57,9 @@ public record BenchAdvice(
         @Nullable Integer waitUntil,
         @Nullable Integer rollUntil,
         boolean alternative,
+        @Nullable Integer judgeAt,
         double grams,
+        double whole,
         double low,
         double high,
         double given,
@@ -62,6 +70,8 @@ public record BenchAdvice(
 
     /** What to do. */
     public enum Action implements Coded {
+        /** Knead it first: nothing can be felt yet. */
+        KNEAD("knead"),
         /** Leave it: it will be right. */
         WAIT("wait"),
         /** It is right: roll. */

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Gluten;
+import verdamen.core.balance.Water;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
@@ -14,6 +16,7 @@ import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.handling.BenchAdvice.Action;
 import verdamen.core.handling.BenchAdvice.Added;
+import verdamen.core.leavening.Rise;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Rule;
@@ -29,6 +32,9 @@ final class BenchAdviser {
     /** From this softness on, a style's window reaches into doughs that stick to dry hands only. */
     private static final double SLACK_FROM = Coefficient.BENCH_SLACK_FROM.value();
 
+    /** The word for a dough with dry flour left in the bowl. */
+    private static final String DRY = "crumbly";
+
     private final FormulaSpec spec;
     private final Dough dough;
     private final Formula formula;
@@ -36,7 +42,9 @@ final class BenchAdviser {
     private final Feel felt;
     private final double expected;
     private final double rollAt;
+    private final WeighedFeel now;
     private final double later;
+    private final Rise rise;
     private final double target;
     private final Gluten gluten;
     private final @Nullable Double given;
@@ -50,30 +58,38 @@ final class BenchAdviser {
         this.felt = felt;
         this.expected = expected;
         this.rollAt = Math.max(minute, formula.rollAtMinute());
-        this.later = carried(felt.softnessMid(), rollAt);
+        this.now = WeighedFeel.of(dough, minute, felt, expected);
+        this.later = carried(now.softness(), rollAt);
+        this.rise = Rise.of(dough);
         this.target = formula.softnessTarget();
         this.gluten = Gluten.of(dough.totals());
         this.given = given;
     }
 
     BenchAdvice advice() {
-        if (expected != 0) {
-            steps.add(laterStep());
-        }
         Action action = action();
+        if (!kneads()) {
+            steps.addAll(now.steps());
+            if (expected != 0) {
+                steps.add(laterStep());
+            }
+        }
         List<Added> additions = additions(action);
-        Integer from = first(minute, this::rolls);
+        Integer from = kneads() ? null : first(minute, this::rolls);
         Integer closes = from == null ? null : first(from, each -> !rolls(each));
         Integer until = from == null
                 ? null
                 : Integer.valueOf(closes == null ? formula.timeline().horizon() : closes - 1);
-        double grams = grams(action, later);
-        double atFrom = grams(action, carried(felt.likelyFrom(), rollAt));
-        double atTo = grams(action, carried(felt.likelyTo(), rollAt));
+        double off = Coefficient.RANGE_WIDTH.value() * now.sd();
+        double whole = whole(action, later);
+        double firmer = whole(action, carried(now.softness() - off, rollAt));
+        double softer = whole(action, carried(now.softness() + off, rollAt));
+        double grams = atOnce(whole);
         return new BenchAdvice(
                 minute,
                 felt,
                 expected,
+                now.softness(),
                 later,
                 formula.pantry().feel(later, formula.style()),
                 rollAt,
@@ -81,14 +97,37 @@ final class BenchAdviser {
                 from,
                 until,
                 action == Action.ADD_FLOUR && formula.style().softnessHigh() >= SLACK_FROM,
+                kneads() ? first(minute, at -> !formula.timeline().kneads(at)) : null,
                 grams,
-                Math.min(atFrom, atTo),
-                Math.max(atFrom, atTo),
+                whole,
+                Math.min(firmer, softer),
+                Math.max(firmer, softer),
                 given(grams),
                 additions,
                 InTheBowl.of(dough),
                 after(additions),
                 steps);
+    }
+
+    /** Whether it is kneaded still, so that a feel says little. */
+    private boolean kneads() {
+        return formula.timeline().kneads(minute);
+    }
+
+    /** Whether dry flour is left in the bowl at the end of mixing. */
+    private boolean isDryYet() {
+        return kneads() && felt.code().equals(DRY);
+    }
+
+    /** No more than a share of the flour goes in at once. */
+    private double atOnce(double grams) {
+        return isDryYet()
+                ? Math.min(grams, held().additions().eachGrams())
+                : Math.min(grams, dough.flourGrams() > 0 ? Coefficient.BENCH_MOST.value() * dough.flourGrams() : grams);
+    }
+
+    private Water held() {
+        return Balance.water(dough);
     }
 
     /**
@@ -101,6 +140,9 @@ final class BenchAdviser {
     }
 
     private Action action() {
+        if (kneads()) {
+            return isDryYet() ? Action.ADD_WATER : Action.KNEAD;
+        }
         if (later < formula.style().softnessLow()) {
             return Action.ADD_WATER;
         }
@@ -118,8 +160,14 @@ final class BenchAdviser {
         };
     }
 
-    /** Water (S* − S_later) · D, or flour (S_later − S*) · D / (S* · D_flour/F), g; 0 where neither is needed or helps. */
-    private double grams(Action action, double softness) {
+    /**
+     * Water (S* − S_later) · D, or flour (S_later − S*) · D / (S* · D_flour/F), g; 0 where neither is needed or helps. For
+     * flour left dry in mixing, what was held back.
+     */
+    private double whole(Action action, double softness) {
+        if (isDryYet()) {
+            return held().holdBack();
+        }
         double drinks = dough.drinksGrams(rollAt);
         double perGram = target * dough.flourDrinksPerGram(rollAt);
         return switch (action) {
@@ -147,7 +195,7 @@ final class BenchAdviser {
                 Rule.SOFTNESS_FROM_FEEL,
                 later,
                 Unit.SOFTNESS,
-                Term.softness(Symbol.FELT_SOFTNESS, felt.softnessMid()),
+                Term.softness(Symbol.SOFTNESS_WEIGHED, now.softness()),
                 Term.softness(Symbol.SOFTNESS_NOW, expected),
                 Term.softness(Symbol.SOFTNESS_LATER, then == null ? expected : then),
                 Term.minutes(Symbol.MINUTE, rollAt));
@@ -155,10 +203,11 @@ final class BenchAdviser {
 
     /** Whether the dough as it is felt can be rolled at a minute. */
     private boolean rolls(int at) {
-        if (formula.timeline().kneads(at)) {
+        int sinceKneading = at - (int) Math.ceil(formula.kneading().endMinute());
+        if (formula.timeline().kneads(at) || (rise.decides(formula.style()) && !rise.isReady(sinceKneading))) {
             return false;
         }
-        double softness = carried(felt.softnessMid(), at);
+        double softness = carried(now.softness(), at);
         double limit = Coefficient.RISK_LIMIT.value();
         double rested = at - formula.timeline().kneadedBefore(at);
         return Risks.stick(softness, formula.style()) < limit
@@ -177,15 +226,22 @@ final class BenchAdviser {
     }
 
     private List<Added> water() {
-        double grams = grams(Action.ADD_WATER, later);
+        double whole = whole(Action.ADD_WATER, later);
+        if (isDryYet()) {
+            return water(whole);
+        }
         steps.add(ExplanationStep.of(
                 Rule.BENCH_WATER,
-                grams,
+                whole,
                 Unit.GRAMS,
                 Term.softness(Symbol.TARGET, target),
                 Term.softness(Symbol.SOFTNESS, later),
                 Term.grams(Symbol.DRINKS, dough.drinksGrams(rollAt))));
-        return List.of(new Added(formula.pantry().plainWater().code(), given(grams), false));
+        return water(whole);
+    }
+
+    private List<Added> water(double whole) {
+        return List.of(new Added(formula.pantry().plainWater().code(), given(atOnce(whole)), false));
     }
 
     /** Flour, shared as the flours are; salt, fat and leaveners go along, so that their percentages stay. */
@@ -198,16 +254,16 @@ final class BenchAdviser {
         if (perGram <= 0 || weighed <= 0) {
             return List.of();
         }
-        double grams = grams(Action.ADD_FLOUR, later);
+        double whole = whole(Action.ADD_FLOUR, later);
         steps.add(ExplanationStep.of(
                 Rule.BENCH_FLOUR,
-                grams,
+                whole,
                 Unit.GRAMS,
                 Term.softness(Symbol.SOFTNESS, later),
                 Term.softness(Symbol.TARGET, target),
                 Term.grams(Symbol.DRINKS, dough.drinksGrams(rollAt)),
                 Term.factor(Symbol.FLOUR_DRINKS_PER_GRAM, perGram)));
-        double given = given(grams);
+        double given = given(atOnce(whole));
         List<Added> all = new ArrayList<>();
         for (Line line : formula.askedLines()) {
             if (isFlour(line) && line.grams() > 0) {

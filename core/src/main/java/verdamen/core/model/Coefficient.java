@@ -348,7 +348,10 @@ public enum Coefficient {
     SCHOOL_YEAST_MUCH,
     SCHOOL_SPONGE_MINUTES,
     FRIDGE_MOST_C,
-    MEND_MOST;
+    MEND_MOST,
+    UNIFORM_VARIANCE,
+    FEEL_MINUTES,
+    BENCH_MOST;
 
     private final Row row;
 

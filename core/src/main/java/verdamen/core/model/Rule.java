@@ -126,8 +126,13 @@ public enum Rule {
     /** Hot water of a mix. */
     HOT_WATER_OF_MIX(
             "WATER_GRAMS * (TARGET_TEMPERATURE - COLD_TEMPERATURE) / (HOT_TEMPERATURE - " + "COLD_TEMPERATURE)"),
+    /** How sure a felt softness is. */
+    FELT_SD("pow(pow(WORD_WIDTH, 2) / UNIFORM_VARIANCE + pow(FEEL_MINUTES * DRIFT, 2), 1 / 2)"),
+    /** Softness now, what is felt weighed against what is computed. */
+    WEIGHED_SOFTNESS("(FELT_SOFTNESS * pow(COMPUTED_DEVIATION, 2) + SOFTNESS_NOW * pow(FELT_DEVIATION, 2)) / "
+            + "(pow(FELT_DEVIATION, 2) + pow(COMPUTED_DEVIATION, 2))"),
     /** Softness when rolled, from what is felt now. */
-    SOFTNESS_FROM_FEEL("FELT_SOFTNESS * SOFTNESS_LATER / SOFTNESS_NOW"),
+    SOFTNESS_FROM_FEEL("SOFTNESS_WEIGHED * SOFTNESS_LATER / SOFTNESS_NOW"),
     /** Water to add at the bench. */
     BENCH_WATER("(TARGET - SOFTNESS) * DRINKS"),
     /** Flour to add at the bench. */

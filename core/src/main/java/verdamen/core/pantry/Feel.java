@@ -13,16 +13,6 @@ package verdamen.core.pantry;
 public record Feel(
         String code, String name, double softnessFrom, double softnessTo, double softnessMid, String touchTest) {
 
-    /** Least softness that is likely when it was felt: its lower limit, but no farther from the middle than the upper. */
-    public double likelyFrom() {
-        return Math.max(softnessFrom, 2 * softnessMid - softnessTo);
-    }
-
-    /** Most softness that is likely when it was felt: its upper limit, but no farther from the middle than the lower. */
-    public double likelyTo() {
-        return Math.min(softnessTo, 2 * softnessMid - softnessFrom);
-    }
-
     /** The same word for a style whose doughs are handled at so many times the softness. */
     public Feel scaledBy(double scale) {
         return new Feel(code, name, scale * softnessFrom, scale * softnessTo, scale * softnessMid, touchTest);
