@@ -10,6 +10,7 @@ const UNTIL_LOADED: Kitchen = {
   decimalMark: "point",
   dateOrder: "day-month",
   cupMl: 240,
+  cupFilling: null,
   currency: "€",
 };
 

@@ -90,6 +90,7 @@ export function LineDetails({ line, index, count, ingredient, pantry, editor, fa
             <option value="dough">dough</option>
             <option value="filling">filling</option>
             <option value="surface">surface</option>
+            <option value="beside">beside</option>
           </select>
         </Field>
         {!line.prep && number("sd", "Weighing error ±", "g", line.sd ?? null, (sd) => set({ sd }))}

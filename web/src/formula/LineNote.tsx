@@ -23,6 +23,7 @@ export function LineNote({ line, ingredient, forms, label, set }: LineNoteProps)
     line.fatState,
     line.part === "filling" && "in the filling",
     line.part === "surface" && "on the surface",
+    line.part === "beside" && "beside, counted nowhere",
   ].filter(Boolean);
   const inclusion = ingredient?.role === "inclusion";
   if (line.origin?.measure && line.origin.quantity != null) {

@@ -37,6 +37,8 @@ export interface DraftLine {
   prep?: string | null;
   /** "first" for a line of the sponge or soaker. */
   stage?: string | null;
+  /** The heading it stood under, until somebody says where such lines belong; never sent. */
+  heading?: string | null;
   /** What is to be confirmed about how its words were read; never sent. */
   check?: Pick<IntakeLine, "status" | "findings"> | null;
 }

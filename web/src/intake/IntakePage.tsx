@@ -4,6 +4,7 @@ import { type Editor, Faults, Station, useBalance } from "../formula";
 import { useCommands } from "../frame";
 import { ProblemNotice } from "../parts";
 import { Ends } from "./Ends";
+import { HeadingQuestions } from "./HeadingQuestions";
 import { IntakeTable } from "./IntakeTable";
 import { PastePanel } from "./PastePanel";
 import { RecipeNotes } from "./RecipeNotes";
@@ -40,6 +41,7 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
     <div className="grid grid-cols-[minmax(0,19rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <PastePanel editor={editor} pantry={pantry} text={text} onRead={() => setRead(read + 1)} />
       <div className="min-w-0" ref={table}>
+        <HeadingQuestions editor={editor} />
         <IntakeTable editor={editor} pantry={pantry} faults={faults} answer={current} />
         {problem && !problem.faults && <ProblemNotice problem={problem} />}
         {faults.of(null, "lines") && <p className="text-error text-sm">{faults.of(null, "lines")}</p>}

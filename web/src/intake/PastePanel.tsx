@@ -4,6 +4,7 @@ import { type RefObject, useState } from "react";
 import { api, type PantryDocument, taken } from "../api";
 import type { Editor } from "../formula";
 import { ErrorNotice, useNotices } from "../parts";
+import { CupQuestion } from "./CupQuestion";
 import { EXAMPLES } from "./examples";
 import { withRecipe } from "./readRecipe";
 import { StartFrom } from "./StartFrom";
@@ -25,6 +26,7 @@ interface PastePanelProps {
 export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
   const notify = useNotices();
   const [typed, setTyped] = useState("");
+  const [asksCup, setAsksCup] = useState(false);
   const has = editor.draft.lines.length > 0;
   const read = useMutation({
     mutationFn: async (below: boolean) => ({
@@ -34,6 +36,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
     onSuccess: ({ recipe, below }) => {
       editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, below) });
       notify(`${recipe.lines.length} ${recipe.lines.length === 1 ? "line" : "lines"} read. Undo takes it back.`);
+      setAsksCup(recipe.asksCupFilling);
       onRead();
     },
   });
@@ -86,6 +89,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
         )}
       </div>
       <ErrorNotice error={read.error} />
+      {asksCup && <CupQuestion editor={editor} text={typed} onSettled={() => setAsksCup(false)} />}
       <p className="soft pt-2 text-xs leading-snug">
         One ingredient a line, or several in a sentence, each with its amount. Headings such as “For the filling” and a
         method below are understood. What cannot be read stays as an open line.

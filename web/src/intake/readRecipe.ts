@@ -12,6 +12,8 @@ export function lineOf(read: IntakeLine): DraftLine {
     sd: read.sd ?? null,
     part: read.part === "dough" ? null : read.part,
     form: read.form ?? null,
+    measured: read.measured ?? null,
+    heading: read.heading ?? null,
     fatState: read.fatState ?? null,
     open: unread ? "unread" : read.grams == null ? "unknown-amount" : null,
     origin: {
@@ -29,11 +31,26 @@ export function withRecipe(draft: Draft, recipe: IntakeAnswer, below: boolean): 
   return {
     ...draft,
     name: draft.name || (recipe.title ?? ""),
+    waterTemperatureC: draft.waterTemperatureC ?? recipe.waterTemperatureC ?? null,
     lines: below ? [...filledLines(draft.lines), ...lines] : lines,
     notes: {
       ...draft.notes,
       pieces: recipe.pieces ?? draft.notes?.pieces ?? null,
       method: recipe.method || (draft.notes?.method ?? null),
     },
+  };
+}
+
+/** The draft with its lines measured as a recipe read again has them; what was typed over stays. */
+export function withMeasures(draft: Draft, recipe: IntakeAnswer): Draft {
+  const again = new Map(recipe.lines.map((line) => [line.text, line]));
+  return {
+    ...draft,
+    lines: draft.lines.map((line) => {
+      const read = again.get(line.origin?.text ?? "");
+      return read?.grams != null && line.origin?.measure && line.origin.measure === read.measure
+        ? { ...line, grams: read.grams, sd: read.sd ?? null }
+        : line;
+    }),
   };
 }

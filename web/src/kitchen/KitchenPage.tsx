@@ -23,6 +23,15 @@ const CHOICES: { field: keyof Kitchen; label: string; options: [string, string][
     ],
   },
   {
+    field: "cupFilling",
+    label: "A cup of flour",
+    options: [
+      ["spooned", "spooned"],
+      ["scooped", "scooped"],
+      ["not-told", "not known"],
+    ],
+  },
+  {
     field: "decimalMark",
     label: "Decimals",
     options: [

@@ -101,7 +101,9 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
               ? ", in the filling"
               : line.part === "surface"
                 ? ", on the surface"
-                : ", in the dough"}
+                : line.part === "beside"
+                  ? ", beside"
+                  : ", in the dough"}
             {line.grams === null
               ? ": all of it"
               : `: ${typeof line.grams === "number" ? figures.mass(line.grams) : line.grams}`}

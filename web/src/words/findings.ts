@@ -16,6 +16,7 @@ const WORDS: Record<Finding["kind"], (words: string, all: string[]) => string> =
   misspelt: (_, [written, read]) => `“${written}” was read as “${read}”.`,
   alternative: (words) => `The first was used; it could also be ${words}.`,
   generic: (words) => `Which flour is not said; ${words} was used.`,
+  shared: (words) => `“${words}” is several ingredients: each was given an equal share.`,
   "second-amount": (words) => `“${words}” was not counted.`,
   "words-left": (words) => `“${words}” was not understood.`,
 };

@@ -17,7 +17,7 @@ import verdamen.core.prep.Chain;
  * @param restMinutes rest between kneading and rolling, minutes
  * @param sheetMm rolled thickness, mm
  * @param softnessTarget softness to aim for
- * @param lines the lines that count, in order, with what their preparations and the bench put in
+ * @param lines the lines that count, in order, none of what stands beside, with what their preparations and the bench put in
  * @param openLines the lines that do not count yet, in order
  * @param lineCount how many lines it has as asked, open ones included
  * @param notes what the recipe says beside them

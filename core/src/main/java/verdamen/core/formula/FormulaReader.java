@@ -133,14 +133,14 @@ public final class FormulaReader {
             if (spec != null && spec.prep() != null) {
                 List<Line> filled = fromChain(index, spec, prepared);
                 unknownIngredient |= filled.isEmpty();
-                lines.addAll(filled);
+                filled.stream().filter(line -> line.part() != Part.BESIDE).forEach(lines::add);
                 continue;
             }
             Line line =
                     spec == null ? missing(index, "ingredient") : line(index, spec, prepared.headStart(index, spec));
             if (line == null) {
                 unknownIngredient = true;
-            } else {
+            } else if (line.part() != Part.BESIDE) {
                 lines.add(line);
             }
         }
@@ -167,7 +167,9 @@ public final class FormulaReader {
             refuseWhatDoesNotApply(index, spec, ingredient);
             form(index, spec.form(), ingredient);
         }
-        openLines.add(new OpenLine(index, openness, ingredient, part));
+        if (part != Part.BESIDE) {
+            openLines.add(new OpenLine(index, openness, ingredient, part));
+        }
     }
 
     /** A line that a preparation chain fills. */

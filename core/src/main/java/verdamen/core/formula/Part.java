@@ -6,7 +6,9 @@ import verdamen.core.model.Coded;
 public enum Part implements Coded {
     DOUGH("dough"),
     FILLING("filling"),
-    SURFACE("surface");
+    SURFACE("surface"),
+    /** What is made or eaten beside the bread: kept with the formula, counted nowhere. */
+    BESIDE("beside");
 
     private final String code;
 

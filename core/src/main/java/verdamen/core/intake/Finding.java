@@ -33,6 +33,8 @@ public record Finding(Kind kind, List<String> words) {
         ALTERNATIVE("alternative", LineStatus.CHECK),
         /** Which kind is left open; the usual one was taken. */
         GENERIC("generic", LineStatus.CHECK),
+        /** Several ingredients in one name: each was given an equal share. */
+        SHARED("shared", LineStatus.CHECK),
         /** A further amount that was not counted. */
         SECOND_AMOUNT("second-amount", LineStatus.CHECK),
         /** Words that were not understood. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.commons.text.similarity.LevenshteinDistance;
+import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
@@ -53,6 +54,7 @@ public final class IngredientIndex {
 
     private final Map<String, List<Name>> byWord = new HashMap<>();
     private final Map<String, Ingredient> byCode = new HashMap<>();
+    private final Map<String, Double> pieceMm = new HashMap<>();
 
     private IngredientIndex() {}
 
@@ -70,6 +72,7 @@ public final class IngredientIndex {
             index.add(ingredient.name(), ingredient, false);
             synonyms.getOrDefault(ingredient.code(), List.of()).forEach(name -> index.add(name, ingredient, false));
         }
+        pantry.forms().forEach(form -> index.pieceMm.put(form.code(), form.pieceMm()));
         taught.forEach(
                 (name, code) -> pantry.ingredient(code).ifPresent(ingredient -> index.add(name, ingredient, true)));
         return index;
@@ -88,6 +91,12 @@ public final class IngredientIndex {
     /** The ingredient with this code. */
     Optional<Ingredient> byCode(String code) {
         return Optional.ofNullable(byCode.get(code));
+    }
+
+    /** Size of the pieces of a form, mm; null when there is no such form. */
+    @Nullable
+    Double pieceMm(String form) {
+        return pieceMm.get(form);
     }
 
     /** Whether a word, in the singular, is part of some ingredient's name. */

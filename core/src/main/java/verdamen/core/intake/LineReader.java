@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Measured;
+import verdamen.core.formula.MeasuredFigure;
 import verdamen.core.formula.Part;
 import verdamen.core.intake.Finding.Kind;
 import verdamen.core.intake.IngredientIndex.Found;
@@ -32,9 +34,35 @@ final class LineReader {
     private static final String DRAINED = "drained";
     private static final Set<String> TINS = Set.of("tin", "can", "jar");
     private static final String LEAF = "leaf";
+    private static final Set<String> WHEAT_FLOUR = Set.of("wheat", "flour");
+    private static final Set<String> WHOLE_WHEAT_STYLES =
+            Set.of("roti", "greens-roti", "stuffed-paratha", "layered-paratha");
+    private static final String WHOLE_WHEAT = "wheat-atta";
+    private static final String YEAST = "yeast";
+    private static final String FRESH_YEAST = "yeast-fresh";
+    private static final String CUBE = "cube";
+    private static final String FINELY = "finely";
     private static final Set<String> CUPS = Set.of("cup", "cups");
     private static final Set<Vocabulary.Kind> TAKEN_FIRST = EnumSet.of(Vocabulary.Kind.OPEN, Vocabulary.Kind.PART);
 
+    /**
+     * What a recipe says of a line before it.
+     *
+     * @param part where the heading above says it belongs
+     * @param heading that heading, when it does not say; null otherwise
+     * @param style code of the style it is for; null when not known
+     */
+    record Under(
+            Part part, @Nullable String heading, @Nullable String style) {
+
+        /** A line outside any recipe. */
+        static Under of(Part part) {
+            return new Under(part, null, null);
+        }
+    }
+
+    private final Under under;
+    private final Asides asides;
     private final IngredientIndex index;
     private final KitchenMeasures measures;
     private final Vocabulary vocabulary = Vocabulary.book();
@@ -46,22 +74,24 @@ final class LineReader {
     private boolean open;
     private boolean unmeasured;
 
-    private LineReader(String text, Part section, IngredientIndex index, KitchenMeasures measures) {
+    private LineReader(String text, Under under, IngredientIndex index, KitchenMeasures measures) {
         this.text = text;
+        this.under = under;
+        this.asides = Asides.of(text);
         this.index = index;
-        this.measures = measures;
-        this.tokens = Token.of(text).stream().map(this::spelt).toList();
+        this.measures = asides.cupMl() == null ? measures : measures.withCup(asides.cupMl());
+        this.tokens = Token.of(asides.rest()).stream().map(this::spelt).toList();
         this.used = new boolean[tokens.size()];
-        this.part = section;
+        this.part = under.part();
     }
 
     /**
      * A line as understood. Never fails, whatever the text.
      *
-     * @param section where the heading above the line says it belongs
+     * @param under what the recipe says of the line before it
      */
-    static ParsedLine read(String text, Part section, IngredientIndex index, KitchenMeasures measures) {
-        return new LineReader(text, section, index, measures).line();
+    static ParsedLine read(String text, Under under, IngredientIndex index, KitchenMeasures measures) {
+        return new LineReader(text, under, index, measures).line();
     }
 
     private ParsedLine line() {
@@ -69,7 +99,7 @@ final class LineReader {
         List<StatedAmount> amounts = new AmountReader(tokens, used, vocabulary, measures).read();
         IngredientWords words = new IngredientWords(index, vocabulary, tokens, used);
         Optional<Found> found = words.find(findings);
-        Ingredient ingredient = found.map(Found::ingredient).orElse(null);
+        Ingredient ingredient = found.map(each -> meant(each)).orElse(null);
         FormWords forms = new FormWords(tokens, vocabulary);
         String form = ingredient == null ? null : forms.formOf(ingredient);
         if (ingredient != null) {
@@ -97,9 +127,57 @@ final class LineReader {
                 measure(main, ingredient) == null || main == null ? null : Double.valueOf(main.likely()),
                 form,
                 ingredient != null && ingredient.role() == Role.FAT ? fatState() : null,
+                measured(ingredient, form),
                 part,
+                part == under.part() ? under.heading() : null,
                 status(ingredient, mass),
                 findings);
+    }
+
+    /** "Wheat flour" is whole for a griddle bread and plain for others, and a cube of yeast is fresh. */
+    private Ingredient meant(Found found) {
+        Ingredient ingredient = found.ingredient();
+        if (WHEAT_FLOUR.equals(found.words())) {
+            Optional<Ingredient> named = namedInBrackets();
+            if (named.isPresent()) {
+                return named.get();
+            }
+            boolean griddle = under.style() != null && WHOLE_WHEAT_STYLES.contains(under.style());
+            Ingredient taken = griddle ? index.byCode(WHOLE_WHEAT).orElse(ingredient) : ingredient;
+            findings.add(Finding.of(Kind.GENERIC, taken.name()));
+            return taken;
+        }
+        boolean cube = tokens.stream().anyMatch(token -> CUBE.equals(Singular.of(token.word())));
+        return cube && ingredient.group().equals(YEAST)
+                ? index.byCode(FRESH_YEAST).orElse(ingredient)
+                : ingredient;
+    }
+
+    /** "Wheat flour (atta)": the flour that a bracket names. */
+    private Optional<Ingredient> namedInBrackets() {
+        int from = text.indexOf('(');
+        int to = text.indexOf(')', from + 1);
+        return from < 0 || to < 0
+                ? Optional.empty()
+                : index.namedIn(text.substring(from + 1, to)).stream()
+                        .filter(ingredient -> ingredient.role() == Role.FLOUR)
+                        .findFirst();
+    }
+
+    /** What the words say was measured of an ingredient; only what applies to it. */
+    private Measured measured(@Nullable Ingredient ingredient, @Nullable String form) {
+        if (ingredient == null) {
+            return Measured.NONE;
+        }
+        Measured measured = Measured.NONE;
+        if (asides.proteinPct() != null && MeasuredFigure.PROTEIN_PCT.appliesTo(ingredient)) {
+            measured = measured.withLot(null, asides.proteinPct());
+        }
+        if (asides.celsius() != null && ingredient.role() == Role.LIQUID) {
+            measured = measured.withTemperatureC(asides.celsius());
+        }
+        Double cut = form == null || tokens.stream().noneMatch(token -> token.is(FINELY)) ? null : index.pieceMm(form);
+        return cut == null || cut <= 0 ? measured : measured.withPieceMm(cut * Coefficient.FINELY_CUT.value());
     }
 
     /** A token with a misspelt word of preparation put right: "choped". */

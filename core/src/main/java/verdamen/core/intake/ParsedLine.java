@@ -1,9 +1,11 @@
 package verdamen.core.intake;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.FatState;
@@ -19,7 +21,9 @@ import verdamen.core.pantry.FatState;
  * @param quantity how many of that measure; null for none
  * @param form code of the form that its words fix; null for none
  * @param fatState how firm its words say a fat is; null for none
+ * @param measured what its words say was measured: protein, temperature, piece size
  * @param part where it belongs
+ * @param heading the heading it stands under when that does not say where it belongs; null otherwise
  * @param status how far it was understood
  * @param findings why it is not simply read; empty when it is
  */
@@ -32,13 +36,40 @@ public record ParsedLine(
         @Nullable Double quantity,
         @Nullable String form,
         @Nullable FatState fatState,
+        Measured measured,
         Part part,
+        @Nullable String heading,
         LineStatus status,
         List<Finding> findings) {
 
     /** Copies the findings so that a line never changes. */
     public ParsedLine {
         findings = List.copyOf(findings);
+    }
+
+    /** This line as one of several that share its amount equally. */
+    ParsedLine sharedBy(int count, String of) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.add(new Finding(Finding.Kind.SHARED, List.of(of)));
+        LineStatus shared = status == LineStatus.READ ? LineStatus.CHECK : status;
+        return new ParsedLine(
+                of,
+                ingredient,
+                share(grams, count),
+                share(sd, count),
+                measure,
+                share(quantity, count),
+                form,
+                fatState,
+                measured,
+                part,
+                heading,
+                shared,
+                all);
+    }
+
+    private static @Nullable Double share(@Nullable Double whole, int count) {
+        return whole == null ? null : Double.valueOf(whole / count);
     }
 
     private static final Set<String> WEIGHTS = Set.of("g", "kg", "oz", "lb");

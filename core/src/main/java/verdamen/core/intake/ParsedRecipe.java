@@ -9,9 +9,15 @@ import org.jspecify.annotations.Nullable;
  * @param title its name; null when none stood before the ingredients
  * @param pieces how many it says it makes; null when it does not say
  * @param lines every line of ingredients, in order; none is dropped
+ * @param waterTemperatureC temperature that it gives its water, °C; null when it does not say
  * @param method the method that stood below, as written; empty for none
  */
-public record ParsedRecipe(@Nullable String title, @Nullable Integer pieces, List<ParsedLine> lines, String method) {
+public record ParsedRecipe(
+        @Nullable String title,
+        @Nullable Integer pieces,
+        List<ParsedLine> lines,
+        @Nullable Double waterTemperatureC,
+        String method) {
 
     /** Copies the lines so that a recipe never changes. */
     public ParsedRecipe {

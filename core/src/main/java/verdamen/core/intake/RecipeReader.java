@@ -1,6 +1,7 @@
 package verdamen.core.intake;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -26,10 +27,28 @@ public final class RecipeReader {
     private static final Pattern INGREDIENTS = Pattern.compile("(?i)^\\W*(?:ingredients|you (?:will )?need)\\W*$");
     private static final Pattern BETWEEN_ITEMS = Pattern.compile("(?i),\\s+(?:and\\s+)?|\\s+and\\s+|\\s+\\+\\s+");
     private static final Pattern NO_ITEM = Pattern.compile("(?i)^\\W*(?:no|do not|don['’]t|without)\\s\\D*$");
+    private static final Pattern OTHER_HEADING = Pattern.compile("(?i)^\\W*(?:for the|for|to)\\s+[a-z\\s-]+$");
+    private static final Set<String> OTHER_HEADINGS = Set.of(
+            "tempering",
+            "chutney",
+            "dip",
+            "sauce",
+            "raita",
+            "salad",
+            "garnish",
+            "topping",
+            "toppings",
+            "spread",
+            "pickle");
+    private static final Pattern SENTENCES = Pattern.compile("[a-z]{2}\\.\\s+[A-Z][a-z]");
+    private static final String FLOUR = "flour";
+    private static final String WATER = "water";
     private static final Set<String> FIRST_WORDS_OF_METHOD =
             Set.of(("mix add knead stir combine roll rest cook heat put place"
                             + " boil mash grate rub pour bring divide shape leave cover make work sift whisk dissolve take let"
-                            + " turn brush serve press fold chop fry bake griddle in when once first then while using")
+                            + " turn brush serve press fold chop fry bake griddle in when once first then while using"
+                            + " steam spread crumble chill drain peel blend beat prove dust stretch sprinkle wash soak simmer"
+                            + " season coil form cut flatten melt preheat remove return repeat enclose fill stuff")
                     .split(" "));
     private static final Set<String> BREADS = Set.of(
             "roti",
@@ -65,22 +84,32 @@ public final class RecipeReader {
     private @Nullable String title;
     private @Nullable Integer pieces;
     private Part section = Part.DOUGH;
+    private @Nullable String heading;
+    private final @Nullable String style;
     private boolean inMethod;
 
-    private RecipeReader(IngredientIndex index, KitchenMeasures measures) {
+    private RecipeReader(@Nullable String style, IngredientIndex index, KitchenMeasures measures) {
+        this.style = style;
         this.index = index;
         this.measures = measures;
+    }
+
+    private LineReader.Under under() {
+        return new LineReader.Under(section, heading, style);
     }
 
     /**
      * A recipe as understood.
      *
      * @param text the recipe as pasted
+     * @param style code of the style it is for; null when not known
      * @param index where ingredients are found
      * @param measures what this kitchen's measures hold
      */
-    public static ParsedRecipe read(String text, IngredientIndex index, KitchenMeasures measures) {
-        RecipeReader reader = new RecipeReader(index, measures);
+    public static ParsedRecipe read(
+            String text, @Nullable String style, IngredientIndex index, KitchenMeasures measures) {
+        Double cup = Asides.of(text).cupMl();
+        RecipeReader reader = new RecipeReader(style, index, cup == null ? measures : measures.withCup(cup));
         for (String line : text.split("\\R")) {
             reader.take(line);
         }
@@ -88,12 +117,13 @@ public final class RecipeReader {
                 reader.title,
                 reader.pieces,
                 reader.lines,
+                reader.waterTemperatureC(),
                 reader.method.toString().strip());
     }
 
     /** One line of ingredients as understood, outside any recipe. */
     public static ParsedLine readLine(String text, Part part, IngredientIndex index, KitchenMeasures measures) {
-        return LineReader.read(text, part, index, measures);
+        return LineReader.read(text, LineReader.Under.of(part), index, measures);
     }
 
     private void take(String line) {
@@ -114,7 +144,7 @@ public final class RecipeReader {
             method.append(line.strip()).append('\n');
             return;
         }
-        if (!line.contains(";") && (isMakes(line) || isTitle(line) || beginsMethod(line))) {
+        if ((!line.contains(";") && (isMakes(line) || isTitle(line))) || beginsMethod(line)) {
             return;
         }
         for (String item : BREAK.split(line)) {
@@ -124,11 +154,33 @@ public final class RecipeReader {
         }
     }
 
+    /** The temperature of the line of plain water, or else of the largest liquid, that has one. */
+    private @Nullable Double waterTemperatureC() {
+        return lines.stream()
+                .filter(line -> line.part() == Part.DOUGH && line.measured().temperatureC() != null)
+                .max(Comparator.comparing((ParsedLine line) -> WATER.equals(line.ingredient()))
+                        .thenComparing(line -> line.grams() == null ? 0 : line.grams()))
+                .map(line -> line.measured().temperatureC())
+                .orElse(null);
+    }
+
     private void takeItem(String item) {
         String text = item.strip();
-        if (!text.isEmpty()) {
-            lines.add(LineReader.read(text, section, index, measures));
+        if (text.isEmpty() || isCupSize(text)) {
+            return;
         }
+        List<String> names = SharedNames.of(text);
+        if (names.isEmpty()) {
+            lines.add(LineReader.read(text, under(), index, measures));
+        }
+        names.forEach(name ->
+                lines.add(LineReader.read(name, under(), index, measures).sharedBy(names.size(), text)));
+    }
+
+    /** "1 cup = 250 ml" is no line. */
+    private static boolean isCupSize(String text) {
+        Asides asides = Asides.of(text);
+        return asides.cupMl() != null && Vocabulary.words(asides.rest()).isEmpty();
     }
 
     /**
@@ -172,7 +224,7 @@ public final class RecipeReader {
 
     /** Whether a text says how much of what; what need not be in the pantry when it is measured. */
     private boolean isItem(String text) {
-        ParsedLine read = LineReader.read(text, section, index, measures);
+        ParsedLine read = LineReader.read(text, under(), index, measures);
         boolean measured = read.measure() != null && !read.measure().equals(Weighing.PIECE);
         boolean unknown = read.findings().stream()
                 .anyMatch(finding -> finding.kind() == Finding.Kind.NO_INGREDIENT
@@ -181,7 +233,7 @@ public final class RecipeReader {
     }
 
     private boolean isBareName(String text) {
-        ParsedLine read = LineReader.read(text, section, index, measures);
+        ParsedLine read = LineReader.read(text, under(), index, measures);
         return read.ingredient() != null
                 && read.findings().stream().allMatch(finding -> finding.kind() == Finding.Kind.NO_AMOUNT);
     }
@@ -199,14 +251,37 @@ public final class RecipeReader {
         if (INGREDIENTS.matcher(line).matches()) {
             inMethod = false;
             section = Part.DOUGH;
+            heading = null;
             return true;
         }
         Optional<Part> part = partHeading(line);
         part.ifPresent(found -> {
             section = found;
+            heading = null;
             inMethod = false;
         });
-        return part.isPresent();
+        if (part.isPresent()) {
+            return true;
+        }
+        boolean unknown = !inMethod && isOtherHeading(line);
+        if (unknown) {
+            section = Part.BESIDE;
+            heading = line.strip().replaceAll(":$", "");
+        }
+        return unknown;
+    }
+
+    /** "For the dip", "Tempering", "To serve:": a heading that does not say where its lines belong. */
+    private boolean isOtherHeading(String line) {
+        List<String> words = Vocabulary.words(line);
+        boolean brief = !words.isEmpty()
+                && words.size() <= HEADING_WORDS
+                && Token.of(line).stream().noneMatch(Token::isNumber)
+                && !BULLET.matcher(line).find();
+        boolean marked = line.strip().endsWith(":")
+                || OTHER_HEADING.matcher(line).matches()
+                || (words.size() == 1 && OTHER_HEADINGS.contains(words.get(0)));
+        return brief && marked && !isBareName(line);
     }
 
     /** "Filling:", "For the dough", "For dusting". */
@@ -240,7 +315,7 @@ public final class RecipeReader {
     private boolean isMakes(String line) {
         Matcher makes = MAKES.matcher(line);
         if (!makes.matches()
-                || !LineReader.read(line, section, index, measures).status().equals(LineStatus.UNREAD)) {
+                || !LineReader.read(line, under(), index, measures).status().equals(LineStatus.UNREAD)) {
             return false;
         }
         pieces = Integer.valueOf(makes.group(1));
@@ -255,21 +330,29 @@ public final class RecipeReader {
             return false;
         }
         List<String> words = Vocabulary.words(line);
-        boolean bread =
-                words.stream().anyMatch(BREADS::contains) && words.stream().noneMatch("flour"::equals);
+        boolean bread = words.stream().anyMatch(BREADS::contains) && !FLOUR.equals(words.get(words.size() - 1));
         if (bread) {
             title = line.strip();
         }
         return bread;
     }
 
-    /** A long line without an amount in front that begins as instructions do. */
+    /** "Knead, rest, roll, cook.": it ends as a sentence, and neither names an ingredient first nor has an amount. */
+    private boolean isSentence(String line, List<String> words) {
+        boolean instructs = words.size() >= 3 && FIRST_WORDS_OF_METHOD.contains(words.get(0));
+        return (instructs || words.size() >= SENTENCE_WORDS)
+                && line.strip().endsWith(".")
+                && Token.of(line).stream().noneMatch(Token::isNumber)
+                && !index.knows(Singular.of(words.get(0)));
+    }
+
+    /** A long line without an amount in front that begins as instructions do, or one of several sentences. */
     private boolean beginsMethod(String line) {
         List<String> words = Vocabulary.words(line);
-        boolean instructs = words.size() >= SENTENCE_WORDS
-                && FIRST_WORDS_OF_METHOD.contains(words.get(0))
-                && !lines.isEmpty()
-                && !Character.isDigit(first(BULLET.matcher(line).replaceFirst("")));
+        boolean sentence = words.size() >= SENTENCE_WORDS && FIRST_WORDS_OF_METHOD.contains(words.get(0));
+        boolean instructs = !lines.isEmpty()
+                && !Character.isDigit(first(BULLET.matcher(line).replaceFirst("")))
+                && (sentence || SENTENCES.matcher(line).find() || isSentence(line, words));
         if (instructs) {
             inMethod = true;
             method.append(line.strip()).append('\n');

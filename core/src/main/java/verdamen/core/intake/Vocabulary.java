@@ -60,7 +60,7 @@ final class Vocabulary {
                             + " peeled trimmed washed drained rinsed deseeded seeded cored sifted extra more plus minus unpeeled"
                             + " ripe young leaf leaves top tops stem stems removed picked packed weight weighed"
                             + " each per cut piece pieces cube cubes strip strips slice slices left over leftover warm hot lukewarm"
-                            + " boiling tepid iced cool cooled room temperature your favourite optional then until just only about"
+                            + " boiling tepid ice iced cool cooled room temperature your favourite optional then until just only about"
                             + " my our kitchen home plain total divided separately also if you like made using use see note"
                             + " tin tins can cans jar jars packet packets pack packs bag bags size sized medium x ready fine")
                     .split(" ")));

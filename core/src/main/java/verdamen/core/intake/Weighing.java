@@ -5,10 +5,13 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Line;
+import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.CupFilling;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
 import verdamen.core.pantry.MeasureWeight;
+import verdamen.core.pantry.Role;
 
 /** Turns stated amounts of an ingredient into grams with their standard deviation. */
 final class Weighing {
@@ -42,7 +45,8 @@ final class Weighing {
     /**
      * Weighing for one line.
      *
-     * @param fill how full its measures are: heaped, generous, level or scant; null when not said
+     * @param fill how full its measures are: heaped, generous, level, scant or loose, or how it is filled with flour; null
+     *     when not said
      * @param size how large its pieces are: small, medium or large; null when not said
      */
     Weighing(KitchenMeasures measures, @Nullable String fill, @Nullable String size) {
@@ -60,7 +64,7 @@ final class Weighing {
         if (measure.equals(PIECE) && isOtherPiece(stated.unit(), ingredient)) {
             return Optional.empty();
         }
-        return measures.weightOf(measure, ingredient)
+        return measures.weightOf(measure, ingredient, ingredient.role() == Role.FLOUR ? filling() : null)
                 .map(portion -> portion.source() == MeasureWeight.Source.MASS
                         ? weighed(stated, portion.grams())
                         : measured(stated, measure, portion));
@@ -102,6 +106,11 @@ final class Weighing {
         return new Mass(grams, Math.hypot(grams * relative, stated.rangeSd() * each));
     }
 
+    /** How the words say a measure of flour is filled; null when they do not. */
+    private @Nullable CupFilling filling() {
+        return fill == null ? null : Coded.find(CupFilling.class, fill).orElse(null);
+    }
+
     private double fillFactor() {
         if (fill == null) {
             return 1;
@@ -110,6 +119,7 @@ final class Weighing {
             case "heaped" -> Coefficient.HEAPED_FACTOR.value();
             case "generous" -> Coefficient.GENEROUS_FACTOR.value();
             case "scant" -> Coefficient.SCANT_FACTOR.value();
+            case "loose" -> Coefficient.LOOSE_LEAVES.value();
             default -> 1;
         };
     }

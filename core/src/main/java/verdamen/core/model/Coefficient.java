@@ -351,7 +351,20 @@ public enum Coefficient {
     MEND_MOST,
     UNIFORM_VARIANCE,
     FEEL_MINUTES,
-    BENCH_MOST;
+    BENCH_MOST,
+    SPOONED_CUP,
+    SPOONED_CUP_SD,
+    SCOOPED_CUP,
+    SCOOPED_CUP_SD,
+    UNTOLD_CUP,
+    UNTOLD_CUP_SD,
+    SIFTED_CUP,
+    PACKED_CUP,
+    CUP_FACTOR_SD,
+    CUP_WEIGH_IN_SD,
+    FILLED_FROM_ML,
+    LOOSE_LEAVES,
+    FINELY_CUT;
 
     private final Row row;
 

@@ -1,5 +1,6 @@
 package verdamen.core.pantry;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +20,7 @@ public final class KitchenMeasures {
 
     private static final String MASS = "mass";
     private static final String VOLUME = "volume";
+    private static final String CUP = "cup";
     private static final String HANDFUL = "handful";
     private static final Set<String> LEAVES = Set.of("leaf", "brassica-leaf", "herb");
     private static final String BUTTER_STICK = "stick";
@@ -29,6 +31,8 @@ public final class KitchenMeasures {
     private final Map<String, String> vesselNames = new HashMap<>();
     private final Map<String, Double> ownMillilitres;
     private final List<WeighIn> weighIns;
+    private final CupFilling filling;
+    private final FlourByTheCup flour;
 
     /**
      * The measures of a kitchen.
@@ -37,9 +41,14 @@ public final class KitchenMeasures {
      * @param vessels the kitchen's own vessels, beside the book's or in their place
      * @param ownMillilitres volumes of the kitchen's own for measures of the book, ml
      * @param weighIns all weigh-ins
+     * @param filling how it says it fills a cup with flour
      */
     public KitchenMeasures(
-            Pantry pantry, List<Measure> vessels, Map<String, Double> ownMillilitres, List<WeighIn> weighIns) {
+            Pantry pantry,
+            List<Measure> vessels,
+            Map<String, Double> ownMillilitres,
+            List<WeighIn> weighIns,
+            CupFilling filling) {
         this.pantry = pantry;
         pantry.measures().forEach(measure -> measures.put(measure.code(), measure));
         for (Measure vessel : vessels) {
@@ -49,11 +58,59 @@ public final class KitchenMeasures {
         }
         this.ownMillilitres = Map.copyOf(ownMillilitres);
         this.weighIns = List.copyOf(weighIns);
+        this.filling = filling;
+        this.flour = FlourByTheCup.of(filling, weighedFlour());
     }
 
     /** The measures of the book alone. */
     public static KitchenMeasures ofBook(Pantry pantry) {
-        return new KitchenMeasures(pantry, List.of(), Map.of(), List.of());
+        return new KitchenMeasures(pantry, List.of(), Map.of(), List.of(), CupFilling.NOT_TOLD);
+    }
+
+    /** These measures with a cup of another size, ml. */
+    public KitchenMeasures withCup(double millilitres) {
+        Map<String, Double> own = new HashMap<>(ownMillilitres);
+        own.put(CUP, millilitres);
+        List<Measure> vessels =
+                vesselNames.values().stream().distinct().map(measures::get).toList();
+        return new KitchenMeasures(pantry, vessels, own, weighIns, filling);
+    }
+
+    /** What a cup of flour weighs in this kitchen against the book's density. */
+    public FlourByTheCup flourByTheCup() {
+        return flour;
+    }
+
+    /** Whether what a measure weighs depends on how it is filled with flour: one of flour, the size of a cup. */
+    public boolean isFilled(@Nullable String code, Ingredient ingredient) {
+        Double millilitres = millilitres(code);
+        return ingredient.role() == Role.FLOUR
+                && millilitres != null
+                && millilitres >= Coefficient.FILLED_FROM_ML.value();
+    }
+
+    private @Nullable Double millilitres(@Nullable String code) {
+        Measure measure = code == null ? null : measures.get(code);
+        if (measure == null || !measure.kind().equals(VOLUME)) {
+            return null;
+        }
+        Double own = ownMillilitres.get(measure.code());
+        return own == null ? measure.millilitres() : own;
+    }
+
+    /** For each weighed measure of flour, its grams over those of the book's density. */
+    private List<Double> weighedFlour() {
+        List<Double> ratios = new ArrayList<>();
+        for (WeighIn weighIn : weighIns) {
+            Ingredient weighed = weighIn.ingredient() == null
+                    ? null
+                    : pantry.ingredient(weighIn.ingredient()).orElse(null);
+            Double millilitres = millilitres(weighIn.measure());
+            if (weighed != null && millilitres != null && isFilled(weighIn.measure(), weighed)) {
+                ratios.add(weighIn.gramsEach() / (millilitres * weighed.bulkDensityGPerMl()));
+            }
+        }
+        return ratios;
     }
 
     /** All measures, the book's first. */
@@ -76,6 +133,11 @@ public final class KitchenMeasures {
      * stick of what is not butter.
      */
     public Optional<MeasureWeight> weightOf(String code, Ingredient ingredient) {
+        return weightOf(code, ingredient, null);
+    }
+
+    /** The same, where the words say how it is filled; null where they do not. */
+    public Optional<MeasureWeight> weightOf(String code, Ingredient ingredient, @Nullable CupFilling said) {
         Measure measure = measures.get(code);
         if (measure == null || (code.equals(BUTTER_STICK) && !ingredient.code().equals(BUTTER))) {
             return Optional.empty();
@@ -84,7 +146,7 @@ public final class KitchenMeasures {
             return Optional.of(new MeasureWeight(measure.grams(), measure.relativeSd(), MeasureWeight.Source.MASS, 0));
         }
         List<Double> own = weighed(code, ingredient.code());
-        if (!own.isEmpty()) {
+        if (!own.isEmpty() && said == null) {
             return Optional.of(learned(own, measure.relativeSd(), 1, MeasureWeight.Source.WEIGHED_IN));
         }
         if (!measure.kind().equals(VOLUME)) {
@@ -93,7 +155,16 @@ public final class KitchenMeasures {
                     : Optional.of(new MeasureWeight(
                             ingredient.pieceGrams(), measure.relativeSd(), MeasureWeight.Source.PIECE, 0));
         }
-        return volume(measure, ingredient);
+        return volume(measure, ingredient).map(weight -> filled(weight, code, ingredient, said));
+    }
+
+    private MeasureWeight filled(MeasureWeight weight, String code, Ingredient ingredient, @Nullable CupFilling said) {
+        if (!isFilled(code, ingredient)) {
+            return weight;
+        }
+        double factor = said == null ? flour.factor() : said.factor();
+        double sd = said == null ? flour.relativeSd() : said.relativeSd();
+        return new MeasureWeight(weight.grams() * factor, sd, weight.source(), weight.weighIns());
     }
 
     private Optional<MeasureWeight> volume(Measure measure, Ingredient ingredient) {

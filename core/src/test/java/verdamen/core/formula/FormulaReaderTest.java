@@ -7,9 +7,11 @@ import static org.testng.Assert.expectThrows;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import verdamen.core.Doughs;
 import verdamen.core.evaluation.Evaluation;
 import verdamen.core.evaluation.Warning;
 import verdamen.core.model.Fault;
@@ -210,5 +212,22 @@ public class FormulaReaderTest {
 
     private static @Nullable Double only(String field, String wanted, double value) {
         return field.equals(wanted) ? value : null;
+    }
+
+    @Test
+    public void whatStandsBesideCountsNowhere() {
+        FormulaSpec plain = Doughs.spec("roti", Doughs.line("wheat-atta", 300), Doughs.line("water", 190));
+        FormulaSpec with = Doughs.spec(
+                "roti",
+                Doughs.line("wheat-atta", 300),
+                Doughs.line("yogurt-whole", 200).in(Part.BESIDE),
+                Doughs.line("water", 190));
+        Evaluation one = Evaluation.of(Doughs.read(plain));
+        Evaluation other = Evaluation.of(Doughs.read(with));
+        assertEquals(other.balance().doughGrams(), one.balance().doughGrams());
+        assertEquals(Facts.of(other.formula(), Map.of()), Facts.of(one.formula(), Map.of()));
+        assertEquals(other.bakersPct().size(), 3);
+        assertEquals(other.bakersPct().get(1), null);
+        assertEquals(other.bakersPct().get(2), one.bakersPct().get(1));
     }
 }

@@ -105,7 +105,7 @@ public class IntakePropertiesTest {
     }
 
     private static ParsedLine first(String text) {
-        return RecipeReader.read(text, INDEX, MEASURES).lines().get(0);
+        return RecipeReader.read(text, null, INDEX, MEASURES).lines().get(0);
     }
 
     private static ParsedLine line(String text) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.formula.Part;
+import verdamen.core.pantry.CupFilling;
 import verdamen.core.pantry.FatState;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.KitchenMeasures;
@@ -47,7 +48,7 @@ public class RecipeReaderTest {
             """;
 
     private static ParsedRecipe read(String text) {
-        return RecipeReader.read(text, INDEX, MEASURES);
+        return RecipeReader.read(text, null, INDEX, MEASURES);
     }
 
     @Test
@@ -129,7 +130,8 @@ public class RecipeReaderTest {
                 List.of(
                         new WeighIn("handful", "kale-raw", 30, 1),
                         new WeighIn("handful", "kale-raw", 58, 2),
-                        new WeighIn("handful", "kale-raw", 31, 1)));
+                        new WeighIn("handful", "kale-raw", 31, 1)),
+                CupFilling.NOT_TOLD);
         assertEquals(one("1 cup water", own).grams(), 200, 1e-9);
         assertEquals(one("2 mill ladles of water", own).grams(), 180, 1e-9);
         ParsedLine handful = one("a handful of kale", own);
@@ -148,13 +150,13 @@ public class RecipeReaderTest {
         IngredientIndex taught =
                 IngredientIndex.of(BOOK, Synonyms.ofBook(), Map.of("the usual", "wheat-atta", "flour", "emmer-whole"));
         assertEquals(
-                RecipeReader.read("200 g the usual", taught, MEASURES)
+                RecipeReader.read("200 g the usual", null, taught, MEASURES)
                         .lines()
                         .get(0)
                         .ingredient(),
                 "wheat-atta");
         assertEquals(
-                RecipeReader.read("200 g flour", taught, MEASURES)
+                RecipeReader.read("200 g flour", null, taught, MEASURES)
                         .lines()
                         .get(0)
                         .ingredient(),
@@ -193,7 +195,7 @@ public class RecipeReaderTest {
     }
 
     private static ParsedLine one(String text, KitchenMeasures measures) {
-        return RecipeReader.read(text, INDEX, measures).lines().get(0);
+        return RecipeReader.read(text, null, INDEX, measures).lines().get(0);
     }
 
     @DataProvider
@@ -234,5 +236,87 @@ public class RecipeReaderTest {
     @Test
     public void whatNamesNoIngredientStaysInTheMethod() {
         assertEquals(read("200 g atta\nNo water").method(), "No water");
+    }
+
+    @Test
+    public void proteinTemperatureAndFineCuttingGoWhereTheyBelong() {
+        assertEquals(
+                one("400 g strong white flour (12.8 % protein)", MEASURES)
+                        .measured()
+                        .proteinPct(),
+                12.8);
+        assertEquals(one("300 g bread flour, protein 13 %", MEASURES).measured().proteinPct(), 13.0);
+        assertNull(one("12 g salt (13 % protein)", MEASURES).measured().temperatureC());
+        ParsedLine kale = one("60 g kale, finely chopped", MEASURES);
+        assertEquals(
+                kale.measured().pieceMm(),
+                BOOK.form("raw-chopped").orElseThrow().pieceMm() / 2);
+        assertNull(one("60 g kale, chopped", MEASURES).measured().pieceMm());
+        assertEquals(one("200 ml water at 104 °F", MEASURES).measured().temperatureC(), 40, 1e-9);
+        assertEquals(read("300 g atta\n150 ml boiling water\n20 ml warm milk").waterTemperatureC(), 95.0);
+        assertEquals(read("300 g atta\n180 g water").waterTemperatureC(), null);
+        assertEquals(read("300 g atta\nFor the dip:\n80 ml hot water").waterTemperatureC(), null);
+    }
+
+    @Test
+    public void aCupsOwnSizeHoldsForItsWholeRecipe() {
+        ParsedRecipe recipe = read("2 cups water (250 ml cup)\n1 cup milk");
+        assertEquals(recipe.lines().get(0).grams(), 500, 1e-9);
+        assertEquals(recipe.lines().get(1).grams(), 257.5, 1e-9);
+        assertTrue(recipe.lines().get(0).findings().isEmpty());
+        assertEquals(read("1 cup = 200 ml\n3 cups water").lines().size(), 1);
+        assertEquals(read("1 cup = 200 ml\n3 cups water").lines().get(0).grams(), 600, 1e-9);
+        assertEquals(read("2 cups water (900 ml cup)").lines().get(0).grams(), 480, 1e-9, "no cup is as large");
+    }
+
+    @Test
+    public void wheatFlourIsWholeForAGriddleBreadAndPlainForOthers() {
+        ParsedLine roti = RecipeReader.read("300 g wheat flour", "roti", INDEX, MEASURES)
+                .lines()
+                .get(0);
+        assertEquals(roti.ingredient(), "wheat-atta");
+        assertEquals(roti.findings().get(0).kind(), Finding.Kind.GENERIC);
+        assertEquals(
+                RecipeReader.read("300 g wheat flour", "pita", INDEX, MEASURES)
+                        .lines()
+                        .get(0)
+                        .ingredient(),
+                "wheat-plain-white");
+        ParsedLine named = RecipeReader.read("300 g wheat flour (strong white bread flour)", "roti", INDEX, MEASURES)
+                .lines()
+                .get(0);
+        assertEquals(named.ingredient(), "wheat-strong-white");
+    }
+
+    @Test
+    public void aNameOfSeveralIsAsManyLinesWithEqualShares() {
+        List<ParsedLine> paste = read("2 tsp ginger garlic paste").lines();
+        assertEquals(paste.stream().map(ParsedLine::ingredient).toList(), List.of("ginger-raw", "garlic-raw"));
+        assertEquals(paste.get(0).quantity(), Double.valueOf(1));
+        assertEquals(paste.get(0).status(), LineStatus.CHECK);
+        List<ParsedLine> mixed =
+                read("300 g mixed flour (rye, spelt and barley)").lines();
+        assertEquals(mixed.stream().map(ParsedLine::grams).toList(), List.of(100.0, 100.0, 100.0));
+        assertEquals(mixed.get(2).ingredient(), "barley-flour");
+        assertEquals(read("300 g mixed flour").lines().size(), 1);
+    }
+
+    /** Each row: a heading that does not say where its lines belong. */
+    @DataProvider
+    Object[][] headings() {
+        return new Object[][] {{"For the dip"}, {"Tempering"}, {"To serve:"}, {"for the raita:"}, {"Chutney"}};
+    }
+
+    @Test(dataProvider = "headings")
+    public void whatStandsUnderAnUnknownHeadingStandsBesideUntilItIsAsked(String heading) {
+        List<ParsedLine> lines = read("300 g atta\n180 g water\n" + heading
+                        + "\n200 g yogurt\nFor the filling:\n100 g kale")
+                .lines();
+        assertEquals(lines.size(), 4);
+        assertEquals(lines.get(0).heading(), null);
+        assertEquals(lines.get(2).part(), Part.BESIDE);
+        assertEquals(lines.get(2).heading(), heading.replace(":", ""));
+        assertEquals(lines.get(3).part(), Part.FILLING);
+        assertEquals(lines.get(3).heading(), null);
     }
 }

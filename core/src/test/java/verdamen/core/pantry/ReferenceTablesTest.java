@@ -22,7 +22,7 @@ public class ReferenceTablesTest {
                 57);
         assertEquals(BOOK.styles().size(), 12);
         assertEquals(BOOK.forms().size(), 12);
-        assertEquals(BOOK.measures().size(), 21);
+        assertEquals(BOOK.measures().size(), 25);
     }
 
     @Test

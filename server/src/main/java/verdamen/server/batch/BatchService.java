@@ -37,7 +37,8 @@ import verdamen.server.pantry.PantryService;
 @Service
 public class BatchService {
 
-    private static final Set<String> ACTIONS = Set.of("knead", "wait", "roll", "add-water", "add-flour", "wet-hands", "re-add");
+    private static final Set<String> ACTIONS =
+            Set.of("knead", "wait", "roll", "add-water", "add-flour", "wet-hands", "re-add");
     private static final int SHOWN = 20;
     private static final int ALL = Integer.MAX_VALUE;
     private static final double SECONDS = 60;

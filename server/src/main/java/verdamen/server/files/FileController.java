@@ -110,20 +110,25 @@ class FileController {
      */
     record RecipeAnswer(@Nullable FormulaSpec formula, IntakeAnswer recipe) {}
 
+    private static final ParsedRecipe NOTHING = new ParsedRecipe(null, null, List.of(), null, "");
+
     /** A recipe from a file: plain text, or a schema.org Recipe as JSON-LD. */
     @PostMapping(value = "/recipe", consumes = ANY_FILE)
     RecipeAnswer recipe(@RequestBody(required = false) byte @Nullable [] file) {
         String text = FileText.of(file);
         if (!text.stripLeading().startsWith("{") && !text.stripLeading().startsWith("[")) {
-            return new RecipeAnswer(null, IntakeAnswer.of(intake.parse(text)));
+            return new RecipeAnswer(null, intake.answer(intake.parse(text, null)));
         }
         RecipeJsonLd.Imported imported = recipes.read(text);
-        ParsedRecipe read =
-                imported.text().isBlank() ? new ParsedRecipe(null, null, List.of(), "") : intake.parse(imported.text());
+        ParsedRecipe read = imported.text().isBlank() ? NOTHING : intake.parse(imported.text(), null);
         return new RecipeAnswer(
                 imported.formula(),
-                IntakeAnswer.of(
-                        new ParsedRecipe(imported.title(), imported.pieces(), read.lines(), imported.method())));
+                intake.answer(new ParsedRecipe(
+                        imported.title(),
+                        imported.pieces(),
+                        read.lines(),
+                        read.waterTemperatureC(),
+                        imported.method())));
     }
 
     /** The pantry as CSV. */

@@ -1,7 +1,9 @@
 package verdamen.server.intake;
 
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.Part;
 import verdamen.core.intake.Finding;
 import verdamen.core.intake.LineStatus;
@@ -15,9 +17,17 @@ import verdamen.core.pantry.FatState;
  * @param title its name; null when none stood before the ingredients
  * @param pieces how many it says it makes; null when it does not say
  * @param lines every line of ingredients, in order
+ * @param waterTemperatureC temperature that it gives its water, °C; null when it does not say
+ * @param asksCupFilling whether flour by the cup is in it, and the kitchen never said how it fills one
  * @param method the method that stood below; empty for none
  */
-public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, List<IntakeLine> lines, String method) {
+public record IntakeAnswer(
+        @Nullable String title,
+        @Nullable Integer pieces,
+        List<IntakeLine> lines,
+        @Nullable Double waterTemperatureC,
+        boolean asksCupFilling,
+        String method) {
 
     /**
      * A line as understood.
@@ -30,7 +40,9 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
      * @param sd its standard deviation, g; null for what was weighed
      * @param form code of the form that its words fix
      * @param fatState how firm its words say a fat is
+     * @param measured what its words say was measured; null when they say nothing
      * @param part where it belongs
+     * @param heading the heading it stands under when that does not say where it belongs
      * @param measure code of the measure it was stated in
      * @param quantity how many of that measure
      * @param status how far it was understood
@@ -45,13 +57,23 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
             @Nullable Double sd,
             @Nullable String form,
             @Nullable FatState fatState,
+            @Nullable Measured measured,
             Part part,
+            @Nullable String heading,
             @Nullable String measure,
             @Nullable Double quantity,
             LineStatus status,
             List<Finding> findings) {
 
         static IntakeLine of(ParsedLine line) {
+            return of(line, null);
+        }
+
+        /** A line of a recipe; the temperature that is the whole dough's water's is told there. */
+        static IntakeLine of(ParsedLine line, @Nullable Double waterTemperatureC) {
+            Measured measured = Objects.equals(line.measured().temperatureC(), waterTemperatureC)
+                    ? line.measured().withTemperatureC(null)
+                    : line.measured();
             return new IntakeLine(
                     line.text(),
                     line.ingredient(),
@@ -61,7 +83,9 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
                     line.weighed() ? null : line.sd(),
                     line.form(),
                     line.fatState(),
+                    measured.equals(Measured.NONE) ? null : measured,
                     line.part(),
+                    line.heading(),
                     line.measure(),
                     line.quantity(),
                     line.status(),
@@ -70,11 +94,15 @@ public record IntakeAnswer(@Nullable String title, @Nullable Integer pieces, Lis
     }
 
     /** A recipe as the reader understood it. */
-    public static IntakeAnswer of(ParsedRecipe recipe) {
+    static IntakeAnswer of(ParsedRecipe recipe, boolean asksCupFilling) {
         return new IntakeAnswer(
                 recipe.title(),
                 recipe.pieces(),
-                recipe.lines().stream().map(IntakeLine::of).toList(),
+                recipe.lines().stream()
+                        .map(line -> IntakeLine.of(line, recipe.waterTemperatureC()))
+                        .toList(),
+                recipe.waterTemperatureC(),
+                asksCupFilling,
                 recipe.method());
     }
 }

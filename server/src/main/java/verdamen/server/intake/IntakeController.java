@@ -40,7 +40,7 @@ class IntakeController {
     /** A recipe as understood. */
     @PostMapping("/parse")
     IntakeAnswer parse(@RequestBody ParseRequest request) {
-        return IntakeAnswer.of(intake.parse(request.text()));
+        return intake.answer(intake.parse(request.text(), request.style()));
     }
 
     /** A line to read. */

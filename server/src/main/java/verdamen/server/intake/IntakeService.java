@@ -27,6 +27,8 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.core.pantry.KitchenMeasures;
+import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.KitchenPantry;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.PantryService;
@@ -43,11 +45,13 @@ public class IntakeService {
 
     private final PantryService pantry;
     private final MeasureService measures;
+    private final KitchenService kitchen;
     private volatile @Nullable Built built;
 
-    IntakeService(PantryService pantry, MeasureService measures) {
+    IntakeService(PantryService pantry, MeasureService measures, KitchenService kitchen) {
         this.pantry = pantry;
         this.measures = measures;
+        this.kitchen = kitchen;
     }
 
     /**
@@ -56,11 +60,31 @@ public class IntakeService {
      * @throws RefusedException when there is no text, or more than 100,000 characters
      */
     @Transactional(readOnly = true)
-    public ParsedRecipe parse(@Nullable String text) {
+    public ParsedRecipe parse(@Nullable String text, @Nullable String style) {
         Faults faults = new Faults();
         faults.text("text", text, Limit.RECIPE_TEXT);
         faults.refuse();
-        return RecipeReader.read(text, index(), measures.measures());
+        return RecipeReader.read(text, style, index(), measures.measures());
+    }
+
+    /** A recipe as it is answered, with what is to be asked about it. */
+    @Transactional(readOnly = true)
+    public IntakeAnswer answer(ParsedRecipe recipe) {
+        return IntakeAnswer.of(recipe, asksCupFilling(recipe));
+    }
+
+    /** Whether a recipe has flour by the cup, and this kitchen never said how it fills one. */
+    private boolean asksCupFilling(ParsedRecipe recipe) {
+        if (kitchen.kitchen().cupFilling() != null) {
+            return false;
+        }
+        KitchenMeasures own = measures.measures();
+        return recipe.lines().stream()
+                .anyMatch(line -> line.ingredient() != null
+                        && pantry.pantry()
+                                .ingredient(line.ingredient())
+                                .filter(ingredient -> own.isFilled(line.measure(), ingredient))
+                                .isPresent());
     }
 
     /** One line as understood. */

@@ -1,7 +1,10 @@
 package verdamen.server.kitchen;
 
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coded;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
+import verdamen.core.pantry.CupFilling;
 
 /**
  * The kitchen's settings: how it writes weights, temperatures, decimals and dates.
@@ -12,6 +15,8 @@ import verdamen.core.model.Within;
  * @param decimalMark {@code point} or {@code comma}
  * @param dateOrder {@code day-month}, {@code month-day} or {@code iso}
  * @param cupMl the kitchen's cup, ml, 200 to 300
+ * @param cupFilling how it fills a cup with flour: {@code spooned}, {@code scooped} or {@code not-told}; absent until it
+ *     was asked
  * @param currency sign of its currency, 1 to 5 characters
  */
 public record Kitchen(
@@ -21,4 +26,11 @@ public record Kitchen(
         String decimalMark,
         String dateOrder,
         @Within(Limit.CUP_ML) double cupMl,
-        @Within(Limit.CURRENCY) String currency) {}
+        @Nullable String cupFilling,
+        @Within(Limit.CURRENCY) String currency) {
+
+    /** How it fills a cup as it counts: as nobody has said, until it was asked. */
+    public CupFilling filling() {
+        return Coded.find(CupFilling.class, String.valueOf(cupFilling)).orElse(CupFilling.NOT_TOLD);
+    }
+}

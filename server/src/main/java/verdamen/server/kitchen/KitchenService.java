@@ -39,6 +39,9 @@ public class KitchenService {
         choice(faults, "decimalMark", kitchen.decimalMark(), Set.of("point", "comma"));
         choice(faults, "dateOrder", kitchen.dateOrder(), Set.of("day-month", "month-day", "iso"));
         faults.number("cupMl", kitchen.cupMl(), Limit.CUP_ML);
+        if (kitchen.cupFilling() != null) {
+            choice(faults, "cupFilling", kitchen.cupFilling(), Set.of("spooned", "scooped", "not-told"));
+        }
         String currency = faults.text("currency", kitchen.currency(), Limit.CURRENCY);
         faults.refuse();
         mapper.save(new Kitchen(
@@ -48,6 +51,7 @@ public class KitchenService {
                 kitchen.decimalMark(),
                 kitchen.dateOrder(),
                 kitchen.cupMl(),
+                kitchen.cupFilling(),
                 currency));
         return mapper.kitchen();
     }

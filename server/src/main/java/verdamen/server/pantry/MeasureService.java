@@ -66,7 +66,8 @@ public class MeasureService {
                 ownVolumes(),
                 weighIns.stream()
                         .map(row -> new WeighIn(row.measureCode(), row.ingredientCode(), row.grams(), row.count()))
-                        .toList());
+                        .toList(),
+                kitchen.kitchen().filling());
     }
 
     private Map<String, Double> ownVolumes() {
@@ -104,7 +105,8 @@ public class MeasureService {
         return new MeasuresDocument(
                 items,
                 calibrations(weighIns, measures, typical),
-                weighIns.stream().map(this::item).toList());
+                weighIns.stream().map(this::item).toList(),
+                measures.flourByTheCup());
     }
 
     private List<Calibration> calibrations(

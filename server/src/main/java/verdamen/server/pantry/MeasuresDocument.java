@@ -4,6 +4,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Range;
+import verdamen.core.pantry.FlourByTheCup;
 import verdamen.core.pantry.MeasureWeight;
 
 /**
@@ -12,8 +13,13 @@ import verdamen.core.pantry.MeasureWeight;
  * @param measures every measure, the book's first
  * @param calibrations what was learned, one for each measure and ingredient weighed
  * @param weighIns every weigh-in, the newest first
+ * @param flourByTheCup what a cup of flour weighs here against the book's density
  */
-public record MeasuresDocument(List<MeasureItem> measures, List<Calibration> calibrations, List<WeighInItem> weighIns) {
+public record MeasuresDocument(
+        List<MeasureItem> measures,
+        List<Calibration> calibrations,
+        List<WeighInItem> weighIns,
+        FlourByTheCup flourByTheCup) {
 
     /**
      * A measure.

@@ -37,7 +37,7 @@ public class HandlingApiTest extends ServerTest {
         assertEquals(advice.at("/action").asString(), "add-water");
         assertEquals(advice.at("/additions/0/ingredient").asString(), "water");
         assertTrue(
-                advice.at("/low").asDouble() < advice.at("/grams").asDouble(),
+                advice.at("/low").asDouble() < advice.at("/whole").asDouble(),
                 advice.body().toString());
         Answer refused = postJson(
                         "/api/handling/now",

@@ -1,6 +1,7 @@
 package verdamen.server.intake;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertTrue;
 
@@ -24,7 +25,8 @@ public class IntakeApiTest extends ServerTest {
         JsonNode lines = recipe.get("lines");
         assertEquals(lines.size(), 5);
         assertEquals(lines.at("/0/ingredient").asString(), "wheat-atta");
-        assertEquals(lines.at("/0/grams").asDouble(), 3.25 * 250 * 0.53, 0.01);
+        assertEquals(lines.at("/0/grams").asDouble(), 3.25 * 250 * 0.53, 2, "as this kitchen fills its cup");
+        assertFalse(recipe.at("/asksCupFilling").asBoolean(), "it was told already");
         assertEquals(lines.at("/0/status").asString(), "read");
         assertEquals(lines.at("/0/findings").size(), 0);
         assertEquals(lines.at("/1/form").asString(), "raw-chopped");
