@@ -63,6 +63,13 @@ export const formulasQuery = (asked: FormulasAsked) =>
     placeholderData: (before) => before,
   });
 
+/** Deleted formulas that can still be restored. */
+export const binQuery = queryOptions({
+  queryKey: ["formulas", "bin"],
+  queryFn: ({ signal }) => taken(api.GET("/api/formulas/bin", { signal })),
+  staleTime: 0,
+});
+
 export const formulaQuery = (id: number, version: number | null) =>
   queryOptions({
     queryKey: ["formula", id, version],

@@ -16,7 +16,8 @@ export interface BatchView {
   problem: SaidProblem | null;
   /** Text that is no number of minutes goes along, to be refused by name. */
   start: (version: number, minutesAgo: NumberEntry) => void;
-  finish: () => void;
+  /** Finishes it; how it came out, where somebody says. */
+  finish: (cameOut: string | null, note: string) => void;
   discard: () => void;
   keep: (correction: Correction) => Promise<unknown>;
   forget: (batch: number, correction: number) => void;
@@ -67,7 +68,10 @@ export function useBatch(formula: number | null): BatchView {
           body: { version, minutesAgo: minutesAgo as number | null },
         }),
       ),
-    finish: () => change.mutate(() => api.POST("/api/batches/{id}/finish", { params: { path: { id } } })),
+    finish: (cameOut, note) =>
+      change.mutate(() =>
+        api.POST("/api/batches/{id}/finish", { params: { path: { id } }, body: { cameOut, note: note || null } }),
+      ),
     discard: () => change.mutate(() => api.DELETE("/api/batches/{id}", { params: { path: { id } } })),
     keep: (correction) =>
       change.mutateAsync(() =>

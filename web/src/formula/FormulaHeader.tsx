@@ -6,6 +6,7 @@ import { api, type FormulaDocument, taken } from "../api";
 import { StationTabs, useCommands, useStationName } from "../frame";
 import { useFigures } from "../figures";
 import { IconButton } from "../parts";
+import { CopyAndDelete } from "./CopyAndDelete";
 import { ExportMenu } from "./ExportMenu";
 import { SaveDialog } from "./SaveDialog";
 import { type FormulaState, STATES } from "./states";
@@ -68,6 +69,7 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
             </button>
           )}
           {document && <ExportMenu id={document.id} />}
+          {document && <CopyAndDelete editor={editor} id={document.id} station={station} />}
           <button className="btn btn-primary btn-sm gap-1.5" disabled={!savable} onClick={() => setOpen("save")}>
             <Save size={16} aria-hidden /> Save
           </button>

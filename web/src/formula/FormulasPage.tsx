@@ -1,10 +1,13 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { formulasQuery, kitchenQuery } from "../api";
 import { SearchBox, useCommands } from "../frame";
 import { ErrorNotice, type Sort, SortHeading, useQuiet } from "../parts";
+import { Bin } from "./Bin";
+import { Drafts } from "./Drafts";
+import { beginNewFormula } from "./draftStorage";
 import { FormulaFiles } from "./FormulaFiles";
 import { FormulaListRow } from "./FormulaListRow";
 import { type FormulaState, STATES } from "./states";
@@ -35,7 +38,11 @@ export function FormulasPage() {
   const total = list.data?.pages[0]?.total ?? null;
   const narrowed = search !== "" || state !== null;
 
-  useCommands([{ name: "New formula", keys: "n", run: () => void navigate("/formulas/new/intake") }]);
+  const begin = (station: string) => {
+    beginNewFormula();
+    void navigate(`/formulas/new/${station}`);
+  };
+  useCommands([{ name: "New formula", keys: "n", run: () => begin("intake") }]);
 
   return (
     <main className="mx-auto max-w-[84rem] px-6 pt-7 pb-16">
@@ -61,13 +68,14 @@ export function FormulasPage() {
           shown={narrowed ? rows.map(({ id }) => id) : []}
           any={total !== null && (total > 0 || narrowed)}
         />
-        <Link to="/formulas/new/intake" className="btn btn-primary btn-sm gap-1">
+        <button className="btn btn-primary btn-sm gap-1" onClick={() => begin("intake")}>
           <Plus size={16} aria-hidden /> New formula
-        </Link>
+        </button>
       </div>
+      <Drafts />
       <ErrorNotice error={list.error} retry={() => void list.refetch()} />
       {list.isPending && <p className="soft py-16 text-center">Loading the formulas…</p>}
-      {total === 0 && !narrowed && <EmptyKitchen />}
+      {total === 0 && !narrowed && <EmptyKitchen onBegin={() => begin("balance")} />}
       {rows.length > 0 && (
         <table
           className="w-full table-fixed border-collapse"
@@ -110,11 +118,12 @@ export function FormulasPage() {
           </button>
         </p>
       )}
+      <Bin />
     </main>
   );
 }
 
-function EmptyKitchen() {
+function EmptyKitchen({ onBegin }: { onBegin: () => void }) {
   return (
     <div className="mx-auto max-w-md py-20 text-center">
       <h2 className="text-2xl">No formula yet</h2>
@@ -122,9 +131,9 @@ function EmptyKitchen() {
         Put a dough that works into the bowl, swap part of its flour or add a vegetable, and read how much water it
         needs now.
       </p>
-      <Link to="/formulas/new/balance" className="btn btn-primary">
+      <button className="btn btn-primary" onClick={onBegin}>
         Create the first formula
-      </Link>
+      </button>
     </div>
   );
 }

@@ -31,12 +31,27 @@ export function Station({ children }: { children: Content }) {
   if (!start || !pantry.data) {
     return <main className="soft px-6 py-24 text-center">Loading the formula…</main>;
   }
-  const shown = `${id} ${version} ${start.document?.version.number} ${start.document?.versions.length}`;
-  return <Opened key={shown} start={start} pantry={pantry.data} content={children} />;
+  const shown = `${start.formula} ${version} ${start.document?.version.number} ${start.document?.versions.length}`;
+  return (
+    <Opened
+      key={shown}
+      start={start}
+      pantry={pantry.data}
+      content={children}
+      station={location.pathname.split("/").at(-1) ?? ""}
+    />
+  );
 }
 
-function Opened({ start, pantry, content }: { start: Start; pantry: PantryDocument; content: Content }) {
-  const editor = useEditor(start, pantry.usual.style);
+interface OpenedProps {
+  start: Start;
+  pantry: PantryDocument;
+  content: Content;
+  station: string;
+}
+
+function Opened({ start, pantry, content, station }: OpenedProps) {
+  const editor = useEditor(start, pantry.usual.style, station);
   return (
     <main>
       <FormulaHeader editor={editor} />

@@ -132,7 +132,7 @@ export function specOf(draft: Draft): FormulaSpec {
   const { name: _, lines, ...settings } = draft;
   const spec = {
     ...settings,
-    lines: filledLines(lines).map(({ key: _key, check: _check, ...line }) =>
+    lines: filledLines(lines).map(({ key: _key, check: _check, heading: _heading, ...line }) =>
       line.open === "unread" || line.prep ? { ...line, ingredient: null } : line,
     ),
   };

@@ -12,7 +12,79 @@ export interface StoredDraft {
   /** What that version holds. */
   base: Draft;
   history: History;
+  /** The station it was last seen on. */
+  station?: string;
   storedAt: number;
+}
+
+const NEW = "new";
+const CURRENT = "verdamen.newDraft";
+
+/** The new formula that this tab is about: a reload and another station go on with it. */
+export function currentNewFormula(): string {
+  return sessionStorage.getItem(CURRENT) ?? beginNewFormula();
+}
+
+/** Begins another new formula, empty, whatever else is unsaved. */
+export function beginNewFormula(): string {
+  return goOnWith(`${NEW}-${Date.now().toString(36)}`);
+}
+
+/** Goes on with a new formula that was begun before. */
+export function goOnWith(formula: string): string {
+  sessionStorage.setItem(CURRENT, formula);
+  return formula;
+}
+
+/** Unsaved edits, as they are listed. */
+export interface ListedDraft {
+  key: string;
+  /** Id of the formula they belong to; null for a new one. */
+  id: number | null;
+  /** What the edits of a new formula are kept under. */
+  formula: string;
+  baseNumber: number | null;
+  name: string;
+  lines: number;
+  station: string;
+  storedAt: number;
+}
+
+/** All unsaved edits of this browser, the latest first. */
+export function listDrafts(): ListedDraft[] {
+  return Object.keys(localStorage)
+    .filter((key) => key.startsWith(PREFIX))
+    .flatMap((key) => {
+      const stored = readDraft(key);
+      return stored ? [listed(key, stored)] : [];
+    })
+    .sort((one, other) => other.storedAt - one.storedAt);
+}
+
+function listed(key: string, stored: StoredDraft): ListedDraft {
+  const formula = key.slice(PREFIX.length, key.lastIndexOf("."));
+  const draft = stored.history.present;
+  return {
+    key,
+    id: formula.startsWith(NEW) ? null : Number(formula),
+    formula,
+    baseNumber: stored.baseNumber,
+    name: draft.name,
+    lines: draft.lines.length,
+    station: stored.station ?? "intake",
+    storedAt: stored.storedAt,
+  };
+}
+
+/** Throws unsaved edits away; answers how to get them back. */
+export function throwAway(key: string): () => void {
+  const text = localStorage.getItem(key);
+  localStorage.removeItem(key);
+  return () => {
+    if (text !== null) {
+      localStorage.setItem(key, text);
+    }
+  };
 }
 
 /** Where the edits of a formula made from one version are kept. */

@@ -2,7 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { type Dispatch, useEffect, useMemo, useReducer, useState } from "react";
 import { type FormulaDocument, formulaQuery, type FormulaSpec } from "../api";
 import { balancedSpecOf, type Draft, draftOf, emptyDraft, sameContent, specOf } from "./draft";
-import { draftKey, dropDraft, latestDraft, readDraft, storeDraft, type StoredDraft } from "./draftStorage";
+import {
+  currentNewFormula,
+  draftKey,
+  dropDraft,
+  latestDraft,
+  readDraft,
+  storeDraft,
+  type StoredDraft,
+} from "./draftStorage";
 import { type Edit, edited, type History, started } from "./history";
 
 /** A formula open for editing. */
@@ -36,6 +44,8 @@ export interface Editor {
 /** What an editor starts from: a stored draft, or a version as saved. */
 export interface Start {
   id: number | null;
+  /** What its edits are kept under. */
+  formula: string;
   document: FormulaDocument | null;
   stored: StoredDraft | null;
 }
@@ -44,22 +54,22 @@ export interface Start {
 export function useStart(id: number | null, version: number | null) {
   const query = useQuery({ ...formulaQuery(id ?? 0, version), enabled: id !== null });
   const document = query.data ?? null;
+  const formula = id === null ? currentNewFormula() : String(id);
   const start = useMemo<Start | null>(() => {
     if (id === null) {
-      return { id, document: null, stored: latestDraft("new") };
+      return { id, formula, document: null, stored: latestDraft(formula) };
     }
     if (!document) {
       return null;
     }
-    const stored =
-      version === null ? latestDraft(String(id)) : readDraft(draftKey(String(id), document.version.number));
-    return { id, document, stored };
-  }, [id, document, version]);
+    const stored = version === null ? latestDraft(formula) : readDraft(draftKey(formula, document.version.number));
+    return { id, formula, document, stored };
+  }, [id, formula, document, version]);
   return { start, error: query.error, retry: () => void query.refetch() };
 }
 
 /** Edits a formula: undo and redo, and every edit kept in the browser until it is saved. */
-export function useEditor({ id, document, stored }: Start, style: string): Editor {
+export function useEditor({ id, formula, document, stored }: Start, style: string, station: string): Editor {
   const [base] = useState<Draft>(() => stored?.base ?? (document ? draftOf(document) : emptyDraft(style)));
   const baseNumber = stored ? stored.baseNumber : (document?.version.number ?? null);
   const knownLatest = stored ? stored.knownLatest : (document?.latestNumber ?? null);
@@ -70,19 +80,19 @@ export function useEditor({ id, document, stored }: Start, style: string): Edito
   const changed = useMemo(() => !sameContent(draft, base), [draft, base]);
   const spec = useMemo(() => specOf(draft), [draft]);
   const balanced = useMemo(() => balancedSpecOf(spec), [spec]);
-  const key = draftKey(id === null ? "new" : String(id), baseNumber);
+  const key = draftKey(formula, baseNumber);
 
   useEffect(() => {
     if (forgotten) {
       return;
     }
     if (changed) {
-      const stored = storeDraft(key, { baseNumber, knownLatest, base, history, storedAt: Date.now() });
+      const stored = storeDraft(key, { baseNumber, knownLatest, base, history, station, storedAt: Date.now() });
       queueMicrotask(() => setNotStored(!stored));
     } else {
       dropDraft(key);
     }
-  }, [changed, history, base, baseNumber, knownLatest, key, forgotten]);
+  }, [changed, history, base, baseNumber, knownLatest, key, station, forgotten]);
 
   return {
     id,

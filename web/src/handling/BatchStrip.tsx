@@ -12,12 +12,16 @@ interface BatchStripProps {
 }
 
 export const DONE: Record<string, string> = {
+  knead: "kneaded on",
   wait: "waited",
   roll: "rolled",
   "add-water": "water added",
   "add-flour": "flour added",
   "wet-hands": "wet or oiled hands",
   "re-add": "put in again",
+  "came-out-well": "came out well",
+  "came-out-middling": "came out middling",
+  "came-out-badly": "came out badly",
 };
 
 /** The batch that is running: when water met flour, and what was kept on it. */
@@ -25,6 +29,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
   const figures = useFigures();
   const [ago, setAgo] = useState<NumberEntry>(null);
   const [asking, setAsking] = useState(false);
+  const [finishing, setFinishing] = useState(false);
   const { running } = batch;
   return (
     <section aria-label="Batch" className="pt-2 text-sm" data-testid="batch">
@@ -34,7 +39,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
           <p className="flex flex-wrap items-center gap-2 pt-1">
             Running from version {running.version}, minute{" "}
             <strong className="text-base">{figures.number(batch.minute, 0)}</strong>
-            <button className="btn btn-xs gap-1" onClick={batch.finish}>
+            <button className="btn btn-xs gap-1" aria-expanded={finishing} onClick={() => setFinishing(!finishing)}>
               <Square size={12} aria-hidden /> Finish
             </button>
             {asking ? (
@@ -62,6 +67,14 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
               </button>
             )}
           </p>
+          {finishing && (
+            <CameOut
+              onFinish={(cameOut, note) => {
+                setFinishing(false);
+                batch.finish(cameOut, note);
+              }}
+            />
+          )}
           {running.bowl && (
             <p className="soft text-xs" data-testid="bowl">
               In the bowl: {figures.mass(running.bowl.doughGrams)} of dough
@@ -80,6 +93,7 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
                   minute {figures.number(correction.minute, 0)}:{" "}
                   {correction.feel && `felt ${correction.feel.replace("-", " ")}, `}
                   {DONE[correction.action] ?? correction.action}
+                  {correction.note && `, ${correction.note}`}
                   {correction.additions.length > 0 &&
                     `: ${correction.additions.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}`}
                 </span>
@@ -120,5 +134,55 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
         </p>
       )}
     </section>
+  );
+}
+
+const OUTCOMES = [
+  ["well", "well"],
+  ["middling", "middling"],
+  ["badly", "badly"],
+] as const;
+
+/** Asked before a batch is finished: how it came out. The batch keeps it. */
+function CameOut({ onFinish }: { onFinish: (cameOut: string | null, note: string) => void }) {
+  const [cameOut, setCameOut] = useState<string | null>(null);
+  const [note, setNote] = useState("");
+  return (
+    <form
+      className="bg-base-200 my-1 flex flex-col gap-1.5 rounded-md px-3 py-2"
+      data-testid="came-out"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onFinish(cameOut, note.trim());
+      }}
+    >
+      <fieldset className="flex flex-wrap items-center gap-3">
+        <legend className="contents">How did it come out?</legend>
+        {OUTCOMES.map(([code, words]) => (
+          <label key={code} className="flex cursor-pointer items-center gap-1">
+            <input
+              type="radio"
+              name="cameOut"
+              className="radio radio-xs radio-primary"
+              value={code}
+              checked={cameOut === code}
+              onChange={() => setCameOut(code)}
+            />
+            {words}
+          </label>
+        ))}
+      </fieldset>
+      <input
+        className="quiet-field framed"
+        aria-label="What there is to say about it"
+        placeholder="rolled easily, eight of ten puffed…"
+        maxLength={500}
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+      />
+      <button className="btn btn-xs btn-primary self-start">
+        {cameOut === null ? "Finish without saying" : "Finish, and keep it"}
+      </button>
+    </form>
   );
 }

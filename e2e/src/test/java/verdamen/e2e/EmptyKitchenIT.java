@@ -71,6 +71,36 @@ public class EmptyKitchenIT extends BrowserTest {
         press(last ? Keys.TAB : Keys.ENTER);
     }
 
+    @Test(dependsOnMethods = "theFirstFormulaIsWrittenWithTheKeyboardAlone")
+    public void aCupOfFlourAndAnUnknownHeadingAreAskedAboutOnce() {
+        open("/formulas/new/intake");
+        IntakePage intake = intake();
+        intake.paste("2 cups atta\n180 g water\nFor the dip\n200 g yogurt");
+        intake.waitForLines(3);
+        String before = intake.grams(0);
+        cssButton("[data-testid=cup-question]", "scooped with the cup");
+        patience().until(driver -> !intake.grams(0).equals(before));
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=cup-question]")));
+        patience()
+                .until(ExpectedConditions.textToBePresentInElementLocated(
+                        By.cssSelector("[data-testid=headings]"), "For the dip"));
+        cssButton("[data-testid=headings]", "in the filling");
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=headings]")));
+        intake.paste("1 cup rye flour");
+        intake.waitForLines(1);
+        assertTrue(
+                driver().findElements(By.cssSelector("[data-testid=cup-question]"))
+                        .isEmpty(),
+                "asked only once");
+        forget();
+    }
+
+    private void cssButton(String within, String words) {
+        By place = By.xpath("//button[normalize-space()='" + words + "']");
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(within)));
+        patience().until(ExpectedConditions.elementToBeClickable(place)).click();
+    }
+
     @Test
     public void shortcutsPaletteAndThemeAnswerTheirKeys() {
         open("/formulas");

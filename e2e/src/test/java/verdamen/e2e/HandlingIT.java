@@ -161,12 +161,28 @@ public class HandlingIT extends StationTest {
         button("Keep on the batch");
         patience().until(driver -> !css("[data-testid=bowl]").getText().equals(first));
         waitForText("[data-testid=batch]", "water added: 10 g");
+        button("Finish");
+        css("[data-testid=came-out]");
+        button("Finish");
         button("Delete the batch");
         waitForText("[data-testid=batch]", "cannot be undone");
         button("Keep the batch");
         css("[data-testid=now-line]");
         button("Delete the batch");
         button("Delete it");
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=now-line]")));
+    }
+
+    @Test
+    public void aBatchIsAskedHowItCameOutBeforeItIsFinished() {
+        station("Courgette and barley tortilla", "Handling");
+        type("[data-field=minutesAgo]", "40");
+        button("Start a batch");
+        css("[data-testid=now-line]");
+        button("Finish");
+        click("[data-testid=came-out] input[value=middling]");
+        type("[aria-label='What there is to say about it']", "two of six tore");
+        button("Finish, and keep it");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=now-line]")));
     }
 

@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.handling.PutIn;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /** Batches over the API. Every answer is the formula's batches, the newest first. */
 @RestController
@@ -38,9 +40,20 @@ class BatchController {
         return batches.start(formula, request.version(), request.minutesAgo() == null ? 0 : request.minutesAgo());
     }
 
+    /**
+     * How a batch came out.
+     *
+     * @param cameOut {@code well}, {@code middling} or {@code badly}; absent when nobody says
+     * @param note what there is to say about it
+     */
+    record FinishRequest(
+            @Nullable String cameOut,
+            @Within(Limit.NOTE) @Nullable String note) {}
+
+    /** Finishes a batch. */
     @PostMapping("/api/batches/{id}/finish")
-    List<Batch> finish(@PathVariable long id) {
-        return batches.finish(id);
+    List<Batch> finish(@PathVariable long id, @RequestBody(required = false) @Nullable FinishRequest request) {
+        return request == null ? batches.finish(id, null, null) : batches.finish(id, request.cameOut(), request.note());
     }
 
     @DeleteMapping("/api/batches/{id}")

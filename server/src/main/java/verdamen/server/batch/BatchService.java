@@ -37,8 +37,18 @@ import verdamen.server.pantry.PantryService;
 @Service
 public class BatchService {
 
-    private static final Set<String> ACTIONS =
-            Set.of("knead", "wait", "roll", "add-water", "add-flour", "wet-hands", "re-add");
+    private static final Set<String> ACTIONS = Set.of(
+            "knead",
+            "wait",
+            "roll",
+            "add-water",
+            "add-flour",
+            "wet-hands",
+            "re-add",
+            "came-out-well",
+            "came-out-middling",
+            "came-out-badly");
+    private static final String CAME_OUT = "came-out-";
     private static final int SHOWN = 20;
     private static final int ALL = Integer.MAX_VALUE;
     private static final double SECONDS = 60;
@@ -180,11 +190,27 @@ public class BatchService {
                 .toList();
     }
 
-    /** Finishes a batch. */
+    /**
+     * Finishes a batch, with how it came out.
+     *
+     * @param cameOut {@code well}, {@code middling} or {@code badly}; null when nobody says
+     * @param note what there is to say about it
+     * @throws RefusedException when it cannot come out so
+     */
     @Transactional
-    public List<Batch> finish(long id) {
+    public List<Batch> finish(long id, @Nullable String cameOut, @Nullable String note) {
         BatchRow row = row(id);
-        mapper.finish(id, now());
+        OffsetDateTime at = now();
+        if (cameOut != null) {
+            double minute = Duration.between(row.startedAt(), at).toSeconds() / SECONDS;
+            String action = CAME_OUT + cameOut;
+            Faults faults = new Faults();
+            faults.require(ACTIONS.contains(action), "cameOut", FaultCode.UNKNOWN_CODE, cameOut);
+            faults.optionalText("note", note, Limit.NOTE);
+            faults.refuse();
+            keep(id, Math.min(minute, Limit.BENCH_MINUTE.most()), null, action, note, at, List.of());
+        }
+        mapper.finish(id, at);
         return batches(row.formulaId());
     }
 

@@ -1,8 +1,10 @@
 package verdamen.server.formula;
 
 import java.net.URI;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -48,6 +50,25 @@ class FormulaController {
     ResponseEntity<FormulaDocument> create(
             @RequestBody SaveRequest request, @RequestHeader(name = KEY, required = false) @Nullable String key) {
         return created(formulas.create(request, saving(key)));
+    }
+
+    /** The deleted formulas that can still be restored. */
+    @GetMapping("/bin")
+    List<FormulaService.Binned> bin() {
+        return formulas.bin();
+    }
+
+    /** Deletes a formula: it stays in the bin for thirty days. Answers what is in the bin then. */
+    @DeleteMapping("/{id}")
+    List<FormulaService.Binned> delete(@PathVariable long id) {
+        formulas.delete(id);
+        return formulas.bin();
+    }
+
+    /** Takes a formula out of the bin. */
+    @PostMapping("/{id}/restore")
+    FormulaDocument restore(@PathVariable long id) {
+        return formulas.restore(id);
     }
 
     /** A formula with its newest version. */

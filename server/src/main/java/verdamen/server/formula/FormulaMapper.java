@@ -11,7 +11,15 @@ import org.jspecify.annotations.Nullable;
 interface FormulaMapper {
 
     /** A formula's own row. */
-    record FormulaRow(long id, String uid, String state, int latestNumber) {}
+    record FormulaRow(
+            long id,
+            String uid,
+            String state,
+            int latestNumber,
+            @Nullable OffsetDateTime deletedAt) {}
+
+    /** A deleted formula. */
+    record BinRow(long id, String name, OffsetDateTime deletedAt) {}
 
     /** A version's own row, without what it holds. */
     record VersionRow(
@@ -134,6 +142,18 @@ interface FormulaMapper {
     void nameNewest(@Param("id") long id, @Param("name") String name, @Param("savedAt") OffsetDateTime savedAt);
 
     void insertUses(@Param("versionId") long versionId, @Param("uses") String uses);
+
+    /** Puts a formula into the bin, or takes it out again; how many there were. */
+    int setDeleted(@Param("id") long id, @Param("at") @Nullable OffsetDateTime at);
+
+    /** What is in the bin, the latest first. */
+    List<BinRow> bin(@Param("limit") int limit);
+
+    /** Ids of what went into the bin before a time and has no batch. */
+    List<Long> inBinSince(@Param("before") OffsetDateTime before);
+
+    /** Deletes formulas for good, with their versions. */
+    void purge(@Param("ids") String ids);
 
     int setState(@Param("id") long id, @Param("state") String state);
 

@@ -34,6 +34,8 @@ import verdamen.server.pantry.PantryService;
 public class FormulaService {
 
     private static final int READ_AT_ONCE = 100;
+    private static final int BIN_DAYS = 30;
+    private static final int BIN_SHOWN = 200;
 
     private final FormulaMapper mapper;
     private final StoredFormula stored;
@@ -109,10 +111,13 @@ public class FormulaService {
         }
     }
 
-    /** A formula with all its versions by its identity; null when there is none. */
-    @Transactional(readOnly = true)
+    /** A formula that is imported again, with all its versions; out of the bin when it was there. Null when there is none. */
+    @Transactional
     public @Nullable History history(String uid) {
         FormulaRow row = mapper.formulaByUid(uid);
+        if (row != null && row.deletedAt() != null) {
+            mapper.setDeleted(row.id(), null);
+        }
         return row == null ? null : history(row, mapper.versionsOf(json.ids(List.of(row.id()))));
     }
 
@@ -257,6 +262,45 @@ public class FormulaService {
         }
     }
 
+    /**
+     * A deleted formula.
+     *
+     * @param id its id
+     * @param name its name
+     * @param deletedAt when it was deleted
+     * @param goneAt when it is deleted for good, unless a batch was made from it
+     */
+    public record Binned(long id, String name, OffsetDateTime deletedAt, OffsetDateTime goneAt) {}
+
+    /** What is in the bin, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Binned> bin() {
+        return mapper.bin(BIN_SHOWN).stream()
+                .map(row -> new Binned(
+                        row.id(), row.name(), row.deletedAt(), row.deletedAt().plusDays(BIN_DAYS)))
+                .toList();
+    }
+
+    /** Puts a formula into the bin; what has been there too long is deleted for good. */
+    @Transactional
+    public void delete(long id) {
+        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
+        mapper.setDeleted(formula(id).id(), now);
+        List<Long> gone = mapper.inBinSince(now.minusDays(BIN_DAYS));
+        if (!gone.isEmpty()) {
+            mapper.purge(json.ids(gone));
+        }
+    }
+
+    /** Takes a formula out of the bin. */
+    @Transactional
+    public FormulaDocument restore(long id) {
+        if (mapper.setDeleted(id, null) == 0) {
+            throw notFound(id);
+        }
+        return newest(id);
+    }
+
     /** A request that the core has read without a fault. */
     private record Checked(String name, String note, FormulaSpec formula) {}
 
@@ -309,7 +353,7 @@ public class FormulaService {
 
     private FormulaRow formula(long id) {
         FormulaRow row = mapper.formula(id);
-        if (row == null) {
+        if (row == null || row.deletedAt() != null) {
             throw notFound(id);
         }
         return row;

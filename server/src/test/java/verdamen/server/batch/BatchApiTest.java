@@ -38,6 +38,19 @@ public class BatchApiTest extends ServerTest {
     }
 
     @Test
+    public void aBatchKeepsHowItCameOut() {
+        long id = start(30).expect(200).at("/0/id").asLong();
+        String finish = "/api/batches/" + id + "/finish";
+        postJson(finish, "{\"cameOut\": \"splendidly\"}").expect(422);
+        Answer finished = postJson(finish, "{\"cameOut\": \"well\", \"note\": \"eight of ten puffed\"}")
+                .expect(200);
+        assertTrue(!finished.at("/0/finishedAt").isNull());
+        assertEquals(finished.at("/0/corrections/0/action").asString(), "came-out-well");
+        assertEquals(finished.at("/0/corrections/0/note").asString(), "eight of ten puffed");
+        assertEquals(finished.at("/0/corrections/0/minute").asDouble(), 30, 0.5);
+    }
+
+    @Test
     public void correctionsAreKeptOrThrownAway() {
         long id = start(20).expect(200).at("/0/id").asLong();
         String correction = """

@@ -218,4 +218,38 @@ public class FormulaApiTest extends ServerTest {
         return "{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":" + flour
                 + "},{\"ingredient\":\"water\",\"grams\":" + 0.6 * flour + "}]}";
     }
+
+    @Test
+    public void aDeletedFormulaIsInTheBinAndComesBack() {
+        Answer created = create("To be missed", roti(250));
+        int id = created.at("/id").asInt();
+        Answer bin = delete(path(created)).expect(200);
+        assertEquals(bin.at("/0/name").asString(), "To be missed");
+        getJson(path(created)).expect(404);
+        save(created, "Too late", roti(300), 1).expect(404);
+        assertEquals(getJson("/api/formulas?search=missed").at("/total").asInt(), 0);
+        delete(path(created)).expect(404);
+        postJson(path(created) + "/restore", "").expect(200);
+        assertEquals(getJson(path(created)).expect(200).at("/id").asInt(), id);
+        assertEquals(getJson("/api/formulas?search=missed").at("/total").asInt(), 1);
+        postJson("/api/formulas/999999/restore", "").expect(404);
+    }
+
+    @Test
+    public void theBinIsEmptiedAfterThirtyDaysButNotOfWhatWasBaked() {
+        Answer old = create("Long gone", roti(250));
+        Answer baked = create("Baked once", roti(250));
+        Answer fresh = create("Just deleted", roti(250));
+        postJson(path(baked) + "/batches", "{\"version\": 1, \"minutesAgo\": 0}")
+                .expect(200);
+        delete(path(old)).expect(200);
+        delete(path(baked)).expect(200);
+        jdbc.update("update formula set deleted_at = deleted_at - interval '31 days' where deleted_at is not null");
+        String left = delete(path(fresh)).expect(200).body().toString();
+        assertFalse(left.contains("Long gone"), left);
+        assertTrue(left.contains("Baked once"), left);
+        assertTrue(left.contains("Just deleted"), left);
+        postJson(path(old) + "/restore", "").expect(404);
+        postJson(path(baked) + "/restore", "").expect(200);
+    }
 }
