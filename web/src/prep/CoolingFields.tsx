@@ -39,8 +39,8 @@ export function CoolingFields({ step, cooling, error, set, label }: CoolingField
         <input
           type="checkbox"
           className="checkbox checkbox-xs"
-          checked={asked.spread === true}
-          onChange={(event) => change({ spread: event.target.checked || null })}
+          checked={asked.spread !== false}
+          onChange={(event) => change({ spread: event.target.checked ? null : false })}
         />
         spread thin
       </label>

@@ -51,7 +51,7 @@ public class IntakeIT extends BrowserTest {
                 .sendKeys("left out on purpose", Keys.ENTER);
         page.waitForSlip("not-in-the-list", false);
 
-        page.weigh(0, "425");
+        page.weigh(0, "450");
         patience()
                 .until(ExpectedConditions.numberOfElementsToBe(
                         By.cssSelector("tr[data-line='0'] [data-field=range]"), 0));
@@ -63,7 +63,7 @@ public class IntakeIT extends BrowserTest {
         driver().navigate().refresh();
         IntakePage again = intake();
         again.waitForLines(5);
-        assertEquals(again.grams(0), "425");
+        assertEquals(again.grams(0), "450");
         assertEquals(again.ingredient(3), "Date syrup");
         again.waitForText("1 set aside");
         again.press("To the balance");

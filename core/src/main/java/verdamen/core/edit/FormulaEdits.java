@@ -26,7 +26,9 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Scale;
+import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Role;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
 import verdamen.core.prep.StepSpec;
@@ -159,8 +161,25 @@ public final class FormulaEdits {
         LineSpec line = Objects.requireNonNull(spec.lineOrNull(index));
         String key = newKey();
         double grams = line.grams() == null ? Usual.BOUGHT_GRAMS.value() : line.grams();
-        return withChain(new ChainSpec(key, null, line.ingredient(), grams, null, List.of()))
-                .withLine(index, LineSpec.ofPrep(key).withPart(line.part()).withStage(line.stage()));
+        ChainSpec chain = new ChainSpec(key, null, line.ingredient(), grams, null, List.of(), begins(line));
+        LineSpec filled = LineSpec.ofPrep(key)
+                .withPart(line.part())
+                .withStage(line.stage())
+                .withOrigin(line.origin());
+        return withChain(chain).withLine(index, filled);
+    }
+
+    /** A line that is to be prepared begins as it is: in its form, with its water and pieces as measured. */
+    private ChainSpec.@Nullable Begins begins(LineSpec line) {
+        Ingredient ingredient =
+                pantry.ingredient(String.valueOf(line.ingredient())).orElse(null);
+        if (ingredient == null || ingredient.role() != Role.INCLUSION) {
+            return null;
+        }
+        return new ChainSpec.Begins(
+                line.form() == null ? FormulaReader.usualForm(ingredient) : line.form(),
+                line.measuredOrNone().waterPct(),
+                line.measuredOrNone().pieceMm());
     }
 
     private FormulaSpec withChain(ChainSpec chain) {

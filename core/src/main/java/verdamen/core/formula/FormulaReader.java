@@ -235,7 +235,8 @@ public final class FormulaReader {
         return known(index, "form", code == null ? usualForm(ingredient) : code, pantry::form);
     }
 
-    private static String usualForm(Ingredient ingredient) {
+    /** Code of the form that an inclusion is in when its line does not say. */
+    public static String usualForm(Ingredient ingredient) {
         return switch (ingredient.group()) {
             case COOKED_PULSE -> PULSE_FORM;
             case COOKED_VEGETABLE -> COOKED_FORM;

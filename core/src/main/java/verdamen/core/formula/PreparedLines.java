@@ -16,7 +16,6 @@ import verdamen.core.pantry.Role;
 import verdamen.core.prep.Addition;
 import verdamen.core.prep.Chain;
 import verdamen.core.prep.FormAfter;
-import verdamen.core.prep.Liquid;
 import verdamen.core.prep.LiquidUse;
 
 /**
@@ -108,11 +107,12 @@ final class PreparedLines {
         for (Addition addition : chain.result().additions()) {
             beside.merge(addition.ingredient(), share * addition.grams(), Double::sum);
         }
-        if (chain.use() == LiquidUse.DOUGH_WATER) {
-            // Used liquid counts with its solids, and brings its salt along.
-            Liquid liquid = chain.liquid();
-            beside.merge(required(pantry, PRESSED_LIQUID), share * liquid.caughtBaseGrams(), Double::sum);
-            beside.merge(required(pantry, SALT), share * liquid.caughtSaltGrams(), Double::sum);
+        Map<Ingredient, Double> liquid =
+                chain.use() == LiquidUse.DOUGH_WATER ? usedLiquid(chain, share, pantry) : Map.of();
+        if (part == Part.DOUGH) {
+            liquid.forEach((what, grams) -> beside.merge(what, grams, Double::sum));
+        } else {
+            liquid.forEach((what, grams) -> lines.add(Line.of(index, what, grams, Part.DOUGH, LineSource.PREPARED)));
         }
         beside.forEach((what, grams) -> {
             if (grams > 0) {
@@ -120,6 +120,15 @@ final class PreparedLines {
             }
         });
         return lines;
+    }
+
+    /** Liquid used as dough water goes to the dough, wherever the rest goes: with its solids, and the salt it holds. */
+    private static Map<Ingredient, Double> usedLiquid(Chain chain, double share, Pantry pantry) {
+        Map<Ingredient, Double> what = new LinkedHashMap<>();
+        what.put(required(pantry, PRESSED_LIQUID), share * chain.liquid().caughtBaseGrams());
+        what.put(required(pantry, SALT), share * chain.liquid().caughtSaltGrams());
+        what.values().removeIf(grams -> grams <= 0);
+        return what;
     }
 
     private static Ingredient required(Pantry pantry, String code) {

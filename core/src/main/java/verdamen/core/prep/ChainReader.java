@@ -9,6 +9,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
@@ -16,6 +17,7 @@ import verdamen.core.pantry.Role;
 /** Checks a preparation chain as asked against a pantry and works it out, step by step. */
 public final class ChainReader {
 
+    private static final ChainSpec.Begins AS_BOUGHT = new ChainSpec.Begins(null, null, null);
     private static final String DRY_PULSE = "dry-pulse";
 
     private final Pantry pantry;
@@ -57,12 +59,14 @@ public final class ChainReader {
             faults.add(null, path + ".ingredient", FaultCode.NOT_FOR_THIS_STEP, bought.name());
         }
         List<StepSpec> steps = faults.atMost(path + ".steps", spec.steps(), Limit.STEPS);
+        ChainSpec.Begins begins = spec.begins() == null ? AS_BOUGHT : spec.begins();
+        begins(begins, path + ".begins");
         if (bought == null || faults.count() > before) {
             return Optional.empty();
         }
         StepRunner runner = new StepRunner(pantry, use);
         List<StepResult> results = new ArrayList<>();
-        State state = State.bought(bought, grams);
+        State state = State.before(bought, grams, begins);
         for (int index = 0; index < steps.size(); index++) {
             String at = path + ".steps[" + index + "]";
             Checked step = checked(steps.get(index), at);
@@ -74,6 +78,15 @@ public final class ChainReader {
             state = State.after(state, result);
         }
         return Optional.of(done(key, name.isEmpty() ? bought.name() : name, bought, grams, results, state, use));
+    }
+
+    private void begins(ChainSpec.Begins begins, String at) {
+        boolean known = begins.form() == null || pantry.form(begins.form()).isPresent();
+        if (!known) {
+            faults.add(null, at + ".form", FaultCode.UNKNOWN_CODE, begins.form());
+        }
+        faults.number(at + ".waterPct", begins.waterPct(), Limit.WATER_PCT);
+        faults.number(at + ".pieceMm", begins.pieceMm(), Limit.PIECE_MM);
     }
 
     /** Whether a preparation chain can begin with an ingredient. */
@@ -133,8 +146,12 @@ public final class ChainReader {
     /** Where a chain stands between two steps. */
     record State(Content content, String form, @Nullable Double pieceMm, boolean hot) {
 
-        static State bought(Ingredient ingredient, double grams) {
-            return new State(Content.of(ingredient, grams), FormAfter.bought(ingredient.group()), null, false);
+        static State before(Ingredient ingredient, double grams, ChainSpec.Begins begins) {
+            String form = begins.form() == null ? FormAfter.bought(ingredient.group()) : begins.form();
+            Content content = begins.waterPct() == null
+                    ? Content.of(ingredient, grams)
+                    : Content.withWater(ingredient, grams, Share.ofPct(begins.waterPct()));
+            return new State(content, form, begins.pieceMm(), form.equals(FormAfter.MASH_HOT));
         }
 
         static State after(State before, StepResult result) {

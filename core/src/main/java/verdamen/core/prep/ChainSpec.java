@@ -18,6 +18,7 @@ import verdamen.core.pantry.Aliases.Kind;
  * @param liquid what becomes of liquid that runs: {@code dough-water}, {@code kept}, {@code discarded} or
  *     {@code never-pressed}; absent for what the formula's method says
  * @param steps the steps, in order
+ * @param begins how it is when it comes into the kitchen, where that is not as bought
  */
 public record ChainSpec(
         @Within(Limit.CHAIN_KEY) @Nullable String key,
@@ -25,20 +26,44 @@ public record ChainSpec(
         @Nullable String ingredient,
         @Within(Limit.GRAMS) @Nullable Double grams,
         @Nullable String liquid,
-        @Within(Limit.STEPS) @Nullable List<StepSpec> steps) {
+        @Within(Limit.STEPS) @Nullable List<StepSpec> steps,
+        @Nullable Begins begins) {
+
+    /**
+     * How something is before its first step.
+     *
+     * @param form code of its form; absent for that in which it is bought
+     * @param waterPct its water, %; absent for the pantry's
+     * @param pieceMm size of its pieces, mm; absent for that of the form
+     */
+    public record Begins(
+            @Nullable String form,
+            @Within(Limit.WATER_PCT) @Nullable Double waterPct,
+            @Within(Limit.PIECE_MM) @Nullable Double pieceMm) {}
+
+    /** A chain that begins with what is bought. */
+    public ChainSpec(
+            @Nullable String key,
+            @Nullable String name,
+            @Nullable String ingredient,
+            @Nullable Double grams,
+            @Nullable String liquid,
+            @Nullable List<StepSpec> steps) {
+        this(key, name, ingredient, grams, liquid, steps, null);
+    }
 
     /** This chain with a further step. */
     public ChainSpec withStep(StepSpec step) {
         List<StepSpec> all = new ArrayList<>(steps == null ? List.of() : steps);
         all.add(step);
-        return new ChainSpec(key, name, ingredient, grams, liquid, all);
+        return new ChainSpec(key, name, ingredient, grams, liquid, all, begins);
     }
 
     /** This chain with another step in the place of one. */
     public ChainSpec withStepAt(int index, StepSpec step) {
         List<StepSpec> all = new ArrayList<>(steps == null ? List.of() : steps);
         all.set(index, step);
-        return new ChainSpec(key, name, ingredient, grams, liquid, all);
+        return new ChainSpec(key, name, ingredient, grams, liquid, all, begins);
     }
 
     /** This chain with the codes that rows of the book have now. */
@@ -53,6 +78,9 @@ public record ChainSpec(
                         ? null
                         : steps.stream()
                                 .map(step -> step.withCurrentCodes(aliases))
-                                .toList());
+                                .toList(),
+                begins == null || begins.form() == null
+                        ? begins
+                        : new Begins(aliases.current(Kind.FORM, begins.form()), begins.waterPct(), begins.pieceMm()));
     }
 }

@@ -3,6 +3,7 @@ package verdamen.core.prep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import verdamen.core.model.Share;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
 
@@ -25,6 +26,12 @@ public record Content(Ingredient ingredient, double waterGrams, double solidsGra
     static Content of(Ingredient ingredient, double grams) {
         double water = grams * ingredient.composition().waterShare().fraction();
         return new Content(ingredient, water, grams - water, List.of());
+    }
+
+    /** So many grams of an ingredient that holds another share of water. */
+    static Content withWater(Ingredient ingredient, double grams, Share water) {
+        double wet = grams * water.fraction();
+        return new Content(ingredient, wet, grams - wet, List.of());
     }
 
     /** The inclusion alone, g. */

@@ -46,7 +46,7 @@ final class CoolStep extends PrepStep {
             }
             cooling = Cooling.read(from, room, target, asked.readMinute(), readC);
         } else {
-            cooling = Cooling.typical(from, room, target, Boolean.TRUE.equals(asked.spread()));
+            cooling = Cooling.typical(from, room, target, !Boolean.FALSE.equals(asked.spread()));
         }
         return result(after, none(), Liquid.NONE, off, addedWater(), false, cooling, cooling.steps());
     }

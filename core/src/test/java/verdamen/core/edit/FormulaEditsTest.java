@@ -21,7 +21,9 @@ import verdamen.core.balance.Dough;
 import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.WayOut;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.Measured;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.Openness;
@@ -126,6 +128,27 @@ public class FormulaEditsTest {
                 apply(prepared, edit("add-chain", null, null, "spinach-raw")).formula();
         assertEquals(more.prepsOrNone().size(), 2);
         assertEquals(more.prepsOrNone().stream().map(ChainSpec::key).distinct().count(), 2L);
+    }
+
+    @Test
+    public void choosingALineToPrepareDoesNotChangeIt() {
+        for (LineSpec kale : List.of(
+                line("kale-raw", 80),
+                line("kale-raw", 80).withForm("raw-leaf"),
+                line("courgette-raw", 120).withForm("raw-grated").withMeasured(Measured.NONE.withWaterPct(91.0)),
+                line("potato-boiled", 150).withForm("mash"),
+                line("kale-raw", 80).withForm("raw-chopped").withMeasured(Measured.NONE.withPieceMm(1.5)))) {
+            FormulaSpec before = spec("greens-roti", line("wheat-atta", 300), kale, line("water", 150));
+            FormulaSpec after =
+                    apply(before, edit("prepare-line", 1, null, null)).formula();
+            assertEquals(
+                    Balance.of(read(after)).softness(), Balance.of(read(before)).softness(), 1e-12, kale.toString());
+            Line filled = read(after).askedLines().get(1);
+            Line was = read(before).askedLines().get(1);
+            assertEquals(filled.form(), was.form());
+            assertEquals(filled.pieceMm(), was.pieceMm());
+            assertEquals(filled.grams(), was.grams());
+        }
     }
 
     @Test

@@ -10,6 +10,8 @@ import java.util.List;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
+import verdamen.core.balance.Filling;
 import verdamen.core.balance.LedgerRow;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
@@ -111,6 +113,26 @@ public class PreparedLinesTest {
         assertEquals(liquid.bringsGrams(), 0.95 * liquid.grams() + 0.45 * 0.001 * liquid.grams(), 1e-6);
         double less = thrown.water().needed() - used.water().needed();
         assertTrue(less > 90 && less < 110, "the liquid takes the place of water: " + less);
+    }
+
+    @Test
+    public void usedLiquidGoesToTheDoughAlsoWhenTheRestGoesIntoTheFilling() {
+        FormulaSpec filled = formula(courgette("dough-water", 100));
+        List<LineSpec> lines = new java.util.ArrayList<>(filled.lines());
+        lines.replaceAll(line -> line.prep() == null ? line : line.in(Part.FILLING));
+        FormulaSpec spec = filled.withLines(lines);
+        Formula read = Doughs.read(spec);
+        assertTrue(read.lines().stream()
+                .filter(line -> line.ingredient().code().equals("pressed-liquid"))
+                .allMatch(line -> line.part() == Part.DOUGH));
+        Formula discarded = Doughs.read(spec.withPreps(List.of(courgette("discarded", 100))));
+        assertEquals(
+                Filling.of(Dough.of(read)).orElseThrow().freeWaterPct(),
+                Filling.of(Dough.of(discarded)).orElseThrow().freeWaterPct(),
+                1,
+                "the filling is no wetter for it");
+        assertTrue(Balance.of(read).water().needed()
+                < Balance.of(discarded).water().needed() - 80);
     }
 
     @Test

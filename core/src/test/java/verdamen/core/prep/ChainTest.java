@@ -262,10 +262,15 @@ public class ChainTest {
 
     @Test
     public void coolsByNewtonsLaw() {
-        CoolingSpec heap = new CoolingSpec(80.0, 20.0, 30.0, null, null, null);
+        CoolingSpec heap = new CoolingSpec(80.0, 20.0, 30.0, false, null, null);
         Cooling cooling = cooling(heap);
         assertEquals(cooling.minutes(), Math.log(6) / 0.004, EPSILON);
         assertTrue(cooling.safeMinutes() > 120);
+        assertEquals(
+                cooling(new CoolingSpec(80.0, 20.0, 30.0, null, null, null)).minutes(),
+                Math.log(6) / 0.012,
+                EPSILON,
+                "spread thin, unless somebody says otherwise");
         CoolingSpec spread = new CoolingSpec(80.0, 5.0, 30.0, true, null, null);
         assertEquals(cooling(spread).minutes(), Math.log(3) / 0.012, EPSILON);
         assertTrue(cooling(spread).safeMinutes() < 130);
