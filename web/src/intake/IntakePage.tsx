@@ -9,6 +9,7 @@ import { IntakeTable } from "./IntakeTable";
 import { PastePanel } from "./PastePanel";
 import { RecipeNotes } from "./RecipeNotes";
 import { Slips } from "./Slips";
+import { StyleOffer } from "./StyleOffer";
 import { WeighNext } from "./WeighNext";
 
 /** The Intake station: a recipe in words becomes lines in grams. */
@@ -22,6 +23,7 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const text = useRef<HTMLTextAreaElement>(null);
   const current = answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer : null;
   const [read, setRead] = useState(0);
+  const [spoken, setSpoken] = useState<string | null>(null);
   const table = useRef<HTMLDivElement>(null);
   const empty = useRef(editor.draft.lines.length === 0);
   useEffect(() => {
@@ -39,8 +41,17 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
 
   return (
     <div className="grid grid-cols-[minmax(0,19rem)_minmax(0,1fr)] gap-x-7 px-5 pb-16 xl:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-      <PastePanel editor={editor} pantry={pantry} text={text} onRead={() => setRead(read + 1)} />
+      <PastePanel
+        editor={editor}
+        pantry={pantry}
+        text={text}
+        onRead={(recipe) => {
+          setSpoken(recipe.style ?? null);
+          setRead(read + 1);
+        }}
+      />
       <div className="min-w-0" ref={table}>
+        <StyleOffer editor={editor} pantry={pantry} style={spoken} onSettled={() => setSpoken(null)} />
         <HeadingQuestions editor={editor} />
         <IntakeTable editor={editor} pantry={pantry} faults={faults} answer={current} />
         {problem && !problem.faults && <ProblemNotice problem={problem} />}

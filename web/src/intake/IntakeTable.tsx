@@ -36,6 +36,22 @@ export function IntakeTable({ editor, pantry, faults, answer }: IntakeTableProps
             </span>
           )}
         </h2>
+        <label className="flex items-center gap-2 text-sm">
+          <span className="soft">Style</span>
+          <select
+            className="quiet-field framed !w-44"
+            aria-label="Style"
+            data-testid="intake-style"
+            value={editor.draft.style}
+            onChange={(event) => editor.edit({ kind: "settings", patch: { style: event.target.value } })}
+          >
+            {pantry.styles.map(({ code, name }) => (
+              <option key={code} value={code}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
         {lines.length > 0 && (
           <Link className="link text-primary text-sm font-semibold" to={`/formulas/${editor.id ?? "new"}/balance`}>
             To the balance

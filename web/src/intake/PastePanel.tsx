@@ -1,7 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { ScrollText } from "lucide-react";
 import { type RefObject, useState } from "react";
-import { api, type PantryDocument, taken } from "../api";
+import { api, type IntakeAnswer, type PantryDocument, taken } from "../api";
 import type { Editor } from "../formula";
 import { ErrorNotice, useNotices } from "../parts";
 import { CupQuestion } from "./CupQuestion";
@@ -19,7 +19,7 @@ interface PastePanelProps {
   pantry: PantryDocument;
   text: RefObject<HTMLTextAreaElement | null>;
   /** Called once a recipe was read into lines. */
-  onRead: () => void;
+  onRead: (recipe: IntakeAnswer) => void;
 }
 
 /** The recipe as it came, and what else one can start from. */
@@ -37,7 +37,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
       editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, below) });
       notify(`${recipe.lines.length} ${recipe.lines.length === 1 ? "line" : "lines"} read. Undo takes it back.`);
       setAsksCup(recipe.asksCupFilling);
-      onRead();
+      onRead(recipe);
     },
   });
 

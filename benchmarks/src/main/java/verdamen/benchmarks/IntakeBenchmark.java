@@ -51,6 +51,6 @@ public class IntakeBenchmark {
     /** Reads the recipe. */
     @Benchmark
     public ParsedRecipe read() {
-        return RecipeReader.read(recipe, index, measures);
+        return RecipeReader.read(recipe, null, index, measures);
     }
 }

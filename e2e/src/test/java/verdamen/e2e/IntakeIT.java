@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Predicate;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -286,5 +287,52 @@ public class IntakeIT extends BrowserTest {
     private static double spread(String range) {
         String[] ends = range.split("–");
         return Double.parseDouble(ends[1]) - Double.parseDouble(ends[0]);
+    }
+
+    /** Presses a key until the focus is on something; answers how often that took. */
+    private int pressUntil(Runnable press, int most, Predicate<WebElement> there) {
+        for (int pressed = 0; pressed <= most; pressed++) {
+            if (there.test(driver().switchTo().activeElement())) {
+                return pressed;
+            }
+            press.run();
+        }
+        throw new AssertionError("not reached within " + most);
+    }
+
+    @Test
+    public void aWholeRecipeIsPastedConfirmedAndSavedWithoutAMouse() {
+        open("/formulas/new/intake");
+        intake();
+        patience()
+                .until(driver ->
+                        "Recipe".equals(driver.switchTo().activeElement().getAttribute("aria-label")));
+        press("Barley wraps\n300 g flour\n100 g barley flour\n220 g water\n40 g lard\n7 g salt\n\nMix, rest and roll.");
+        pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
+        IntakePage page = intake();
+        page.waitForLines(5);
+        patience()
+                .until(driver ->
+                        !"Recipe".equals(driver.switchTo().activeElement().getAttribute("aria-label")));
+        int back = pressUntil(
+                () -> pressWith(Keys.SHIFT, String.valueOf(Keys.TAB.charAt(0))),
+                10,
+                focused -> "intake-style".equals(focused.getAttribute("data-testid")));
+        assertTrue(back <= 10, "the style is " + back + " tabs away");
+        press("Wheat t");
+        patience()
+                .until(ExpectedConditions.attributeToBe(
+                        By.cssSelector("[data-testid=intake-style]"), "value", "tortilla"));
+        pressUntil(() -> press(Keys.TAB), 15, focused -> focused.getText().equals("that is right"));
+        press(Keys.ENTER);
+        patience().until(driver -> page.marks().get(0).equals("read"));
+        pressWith(Keys.CONTROL, "s");
+        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog input")));
+        pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
+        patience().until(ExpectedConditions.urlMatches("/formulas/\\d+/intake"));
+        assertEquals(
+                driver().findElement(By.cssSelector("[aria-label='Name of the formula']"))
+                        .getAttribute("value"),
+                "Barley wraps");
     }
 }

@@ -23,4 +23,9 @@ public record ParsedRecipe(
     public ParsedRecipe {
         lines = List.copyOf(lines);
     }
+
+    /** Code of the style that its title speaks of; null when it speaks of none. */
+    public @Nullable String style() {
+        return StyleOfTitle.of(title);
+    }
 }

@@ -70,6 +70,29 @@ public class WholeRecipesTest {
                 BOOK.styles().size());
     }
 
+    /** Each row: a title; the style that it speaks of. */
+    @DataProvider
+    Object[][] titles() {
+        return new Object[][] {
+            {"Everyday roti", "roti"},
+            {"Kale and lentil roti", "greens-roti"},
+            {"Potato paratha", "stuffed-paratha"},
+            {"Flaky rye paratha", "layered-paratha"},
+            {"Nettle and rye wraps", "tortilla"},
+            {"Half wholemeal pita", "pita"},
+            {"Garlic naan with soda", "skillet-naan"},
+            {"Potato flatbread", "potato-flatbread"},
+            {"Olive oil flatbread", "oil-flatbread"},
+            {"Seed crackers", "cracker"},
+            {"Thursday's bread", null},
+        };
+    }
+
+    @Test(dataProvider = "titles")
+    public void theTitleSpeaksOfAStyle(String title, @Nullable String style) {
+        assertEquals(new ParsedRecipe(title, null, List.of(), null, "").style(), style);
+    }
+
     @Test(dataProvider = "wholes")
     public void aRecipeIsReadWhole(Object recipe) {
         Whole whole = (Whole) recipe;
@@ -77,6 +100,8 @@ public class WholeRecipesTest {
         List<String> words = read.lines().stream().map(ParsedLine::text).toList();
         assertEquals(read.lines().size(), whole.lines(), words.toString());
         assertEquals(read.pieces(), whole.pieces());
+        assertTrue(
+                read.style() == null || BOOK.style(read.style()).isPresent(), "a style of the book: " + read.style());
         for (ParsedLine line : read.lines()) {
             boolean sentence =
                     line.text().matches("(?s).*[a-z]\\. [A-Z].*") || line.text().endsWith(".");

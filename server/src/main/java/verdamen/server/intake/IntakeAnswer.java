@@ -15,6 +15,7 @@ import verdamen.core.pantry.FatState;
  * A recipe as understood.
  *
  * @param title its name; null when none stood before the ingredients
+ * @param style code of the style that its title speaks of; null when it speaks of none
  * @param pieces how many it says it makes; null when it does not say
  * @param lines every line of ingredients, in order
  * @param waterTemperatureC temperature that it gives its water, °C; null when it does not say
@@ -23,6 +24,7 @@ import verdamen.core.pantry.FatState;
  */
 public record IntakeAnswer(
         @Nullable String title,
+        @Nullable String style,
         @Nullable Integer pieces,
         List<IntakeLine> lines,
         @Nullable Double waterTemperatureC,
@@ -97,6 +99,7 @@ public record IntakeAnswer(
     static IntakeAnswer of(ParsedRecipe recipe, boolean asksCupFilling) {
         return new IntakeAnswer(
                 recipe.title(),
+                recipe.style(),
                 recipe.pieces(),
                 recipe.lines().stream()
                         .map(line -> IntakeLine.of(line, recipe.waterTemperatureC()))
