@@ -43,6 +43,13 @@ function Learned({ document, pantry, onChange }: LearnedProps) {
         <Hint term="weighIn" />
       </h2>
       <WeighInForm document={document} pantry={pantry} onChange={onChange} />
+      <p className="pb-2 text-sm" data-testid="flour-by-the-cup">
+        A cup of flour weighs {figures.number(document.flourByTheCup.factor, 2)} times the book’s here, ±
+        {figures.percent(100 * document.flourByTheCup.relativeSd)}
+        {document.flourByTheCup.weighIns > 0
+          ? `, from how you fill it and ${figures.number(document.flourByTheCup.weighIns, 0)} weighed.`
+          : ", from how you fill it; one weighed cup of any flour teaches it for all."}
+      </p>
       {document.calibrations.length === 0 ? (
         <p className="soft hairline mt-3 border-y py-8 text-center text-sm">
           No weigh-ins yet: the book’s measures count. Weigh a handful or a glass a few times, and its range shrinks.
