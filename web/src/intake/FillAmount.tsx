@@ -21,7 +21,7 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
   const [weights, setWeights] = useState<Record<string, NumberEntry>>({ bowlLossPct: 1.5 });
   const fill = useMutation({
     mutationKey: FORMULA_CHANGE,
-    mutationFn: (how: Way | "model") =>
+    mutationFn: (how: Way | "model" | "custom") =>
       taken(
         api.POST("/api/intake/fill", {
           body: {
@@ -35,6 +35,9 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
     onSuccess: ({ grams, sd }) => onFilled(Math.round(grams * 10) / 10, sd),
   });
   const problem = useProblem(fill.error);
+  const figures = useFigures();
+  const refused = problem?.faults?.find(({ field, code }) => field === "grams" && code === "too-small");
+  const tooMuch = fill.variables === "model" && refused ? Math.abs(Number(refused.value)) : null;
   const liquid = ingredient.material === "water";
 
   return (
@@ -43,6 +46,11 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
         {liquid && (
           <button className="link text-primary" onClick={() => fill.mutate("model")}>
             take what the dough needs
+          </button>
+        )}
+        {ingredient.role === "salt" && (
+          <button className="link text-primary" onClick={() => fill.mutate("custom")}>
+            take a usual amount
           </button>
         )}
         <button
@@ -88,7 +96,9 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
       )}
       {problem && (
         <p role="alert" className="text-error pt-1">
-          {problem.detail}
+          {tooMuch === null
+            ? problem.detail
+            : `The dough has ${figures.mass(tooMuch)} too much already: none of this is needed. Balance shows ways out.`}
         </p>
       )}
     </div>

@@ -29,9 +29,9 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
   const [asksCup, setAsksCup] = useState(false);
   const has = editor.draft.lines.length > 0;
   const read = useMutation({
-    mutationFn: async (below: boolean) => ({
+    mutationFn: async ({ text, below }: { text: string; below: boolean }) => ({
       below,
-      recipe: await taken(api.POST("/api/intake/parse", { body: { text: typed, style: editor.draft.style } })),
+      recipe: await taken(api.POST("/api/intake/parse", { body: { text, style: editor.draft.style } })),
     }),
     onSuccess: ({ recipe, below }) => {
       editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, below) });
@@ -41,8 +41,35 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
     },
   });
 
+  const drop = async (files: FileList) => {
+    const [file] = files;
+    if (!file) {
+      return;
+    }
+    if (file.type !== "" && !file.type.startsWith("text/")) {
+      notify(
+        file.type.startsWith("image/")
+          ? "A picture cannot be read. Type its words, or paste them."
+          : "Only text can be read. Paste the recipe’s words.",
+      );
+      return;
+    }
+    const dropped = await file.text();
+    setTyped(dropped);
+    read.mutate({ text: dropped, below: false });
+  };
+
   return (
-    <section aria-label="The recipe as it came">
+    <section
+      aria-label="The recipe as it came"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        if (event.dataTransfer.files.length > 0) {
+          event.preventDefault();
+          void drop(event.dataTransfer.files);
+        }
+      }}
+    >
       <h2 className="section-title pb-1">The recipe as it came</h2>
       <textarea
         ref={text}
@@ -54,7 +81,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
         onKeyDown={(event) => {
           if (event.key === "Enter" && (event.ctrlKey || event.metaKey) && typed.trim() !== "") {
             event.preventDefault();
-            read.mutate(false);
+            read.mutate({ text: typed, below: false });
           }
         }}
       />
@@ -63,7 +90,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
           className="btn btn-primary btn-sm gap-1.5"
           disabled={typed.trim() === "" || read.isPending}
           title="Ctrl + Enter"
-          onClick={() => read.mutate(false)}
+          onClick={() => read.mutate({ text: typed, below: false })}
         >
           <ScrollText size={15} aria-hidden /> Read it
         </button>
@@ -82,7 +109,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
           <button
             className="btn btn-ghost btn-sm"
             disabled={typed.trim() === "" || read.isPending}
-            onClick={() => read.mutate(true)}
+            onClick={() => read.mutate({ text: typed, below: true })}
           >
             Add below
           </button>
@@ -92,7 +119,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
       {asksCup && <CupQuestion editor={editor} text={typed} onSettled={() => setAsksCup(false)} />}
       <p className="soft pt-2 text-xs leading-snug">
         One ingredient a line, or several in a sentence, each with its amount. Headings such as “For the filling” and a
-        method below are understood. What cannot be read stays as an open line.
+        method below are understood. What cannot be read stays as an open line. A text file can be dropped here.
       </p>
       <StartFrom editor={editor} pantry={pantry} />
     </section>

@@ -335,4 +335,29 @@ public class IntakeIT extends BrowserTest {
                         .getAttribute("value"),
                 "Barley wraps");
     }
+
+    @Test
+    public void aTextFileIsDroppedAndSaltTakesAUsualAmount() {
+        open("/formulas/new/intake");
+        IntakePage page = intake();
+        drop("image/png", "no words");
+        patience()
+                .until(ExpectedConditions.textToBePresentInElementLocated(
+                        By.tagName("body"), "A picture cannot be read"));
+        drop("text/plain", "300 g atta\n190 g water\nsalt to taste");
+        page.waitForLines(3);
+        page.press("take a usual amount");
+        page.waitForGrams(2, "5.4"::equals);
+    }
+
+    /** Drops a file on the recipe. */
+    private void drop(String type, String text) {
+        driver().executeScript(
+                        "const dropped = new DataTransfer();"
+                                + "dropped.items.add(new File([arguments[1]], 'recipe', {type: arguments[0]}));"
+                                + "document.querySelector('textarea[aria-label=Recipe]').dispatchEvent("
+                                + "new DragEvent('drop', {bubbles: true, cancelable: true, dataTransfer: dropped}))",
+                        type,
+                        text);
+    }
 }

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Water;
+import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSource;
@@ -54,6 +55,33 @@ public final class UnknownAmount {
             throw refused(index, "grams", FaultCode.TOO_SMALL, String.valueOf(Math.round(grams)), 0.0);
         }
         return new FoundAmount(grams, now.sd() / perGram);
+    }
+
+    /**
+     * A usual amount of salt: on the flour of a dough, or on what else is in a filling or on the surface.
+     *
+     * @param index index of the open line
+     * @throws RefusedException when the line is not open, is no salt, or there is nothing to salt yet
+     */
+    public static FoundAmount byCustom(Formula formula, int index) {
+        OpenLine open = openLine(formula, index);
+        Ingredient ingredient = open.ingredient();
+        if (ingredient == null || ingredient.role() != Role.SALT) {
+            throw refused(index, "ingredient", FaultCode.NOT_FOR_THIS_INGREDIENT, null, null);
+        }
+        boolean dough = open.part() == Part.DOUGH;
+        double of = dough
+                ? BakersPercentages.flourGrams(formula.lines())
+                : formula.lines().stream()
+                        .filter(line -> line.part() == open.part())
+                        .mapToDouble(Line::grams)
+                        .sum();
+        if (of <= 0) {
+            throw refused(index, "grams", FaultCode.MISSING, null, null);
+        }
+        Coefficient pct = dough ? Coefficient.USUAL_SALT_PCT : Coefficient.USUAL_FILLING_SALT_PCT;
+        double grams = of * Share.ofPct(pct.value()).fraction();
+        return new FoundAmount(grams, Coefficient.USUAL_SALT_SD.value() * grams);
     }
 
     /**

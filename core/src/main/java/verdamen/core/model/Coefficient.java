@@ -364,7 +364,10 @@ public enum Coefficient {
     CUP_WEIGH_IN_SD,
     FILLED_FROM_ML,
     LOOSE_LEAVES,
-    FINELY_CUT;
+    FINELY_CUT,
+    USUAL_SALT_PCT,
+    USUAL_FILLING_SALT_PCT,
+    USUAL_SALT_SD;
 
     private final Row row;
 

@@ -13,6 +13,7 @@ import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.Openness;
+import verdamen.core.formula.Part;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.ReferenceTables;
@@ -96,5 +97,31 @@ public class UnknownAmountTest {
 
     private static Formula formula(LineSpec... lines) {
         return FormulaReader.read(new FormulaSpec("roti", null, null, null, null, null, null, List.of(lines)), BOOK);
+    }
+
+    @Test
+    public void saltToTasteIsAUsualShareOfFlourOrFilling() {
+        Formula dough = FormulaReader.read(
+                new FormulaSpec(
+                        "roti",
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        List.of(
+                                LineSpec.of("wheat-atta", 300),
+                                LineSpec.of("water", 190),
+                                open("salt-fine"),
+                                LineSpec.of("potato-boiled", 200)
+                                        .withForm("mash")
+                                        .in(Part.FILLING),
+                                open("salt-fine").in(Part.FILLING))),
+                ReferenceTables.load());
+        assertEquals(UnknownAmount.byCustom(dough, 2).grams(), 5.4, 1e-9);
+        assertEquals(UnknownAmount.byCustom(dough, 4).grams(), 2.0, 1e-9);
+        assertTrue(UnknownAmount.byCustom(dough, 2).sd() > 0.5);
+        expectThrows(RefusedException.class, () -> UnknownAmount.byCustom(dough, 0));
     }
 }

@@ -28,6 +28,8 @@ record FillRequest(
     enum How implements Coded {
         /** The liquid that gives the softness aimed for. */
         MODEL("model"),
+        /** A usual amount of salt. */
+        CUSTOM("custom"),
         /** From the dough on the scale. */
         DOUGH_WEIGHT("dough-weight"),
         /** From a jug weighed before and after. */

@@ -109,6 +109,7 @@ public class IntakeService {
         }
         return switch (request.how()) {
             case MODEL -> UnknownAmount.byModel(read(request), request.line());
+            case CUSTOM -> UnknownAmount.byCustom(read(request), request.line());
             case DOUGH_WEIGHT ->
                 UnknownAmount.byDoughWeight(
                         read(request),
