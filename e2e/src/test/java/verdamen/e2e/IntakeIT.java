@@ -330,10 +330,9 @@ public class IntakeIT extends BrowserTest {
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog input")));
         pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
         patience().until(ExpectedConditions.urlMatches("/formulas/\\d+/intake"));
-        assertEquals(
-                driver().findElement(By.cssSelector("[aria-label='Name of the formula']"))
-                        .getAttribute("value"),
-                "Barley wraps");
+        patience()
+                .until(ExpectedConditions.attributeToBe(
+                        By.cssSelector("[aria-label='Name of the formula']"), "value", "Barley wraps"));
     }
 
     @Test
