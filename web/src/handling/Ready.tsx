@@ -46,7 +46,15 @@ export function Ready({ editor, answer }: ReadyProps) {
         />
         <span className="soft">after kneading, by yeast or by place</span>
       </div>
-      {asked !== null && <Answers editor={editor} minutes={asked} />}
+      {asked !== null ? (
+        <Answers editor={editor} minutes={asked} />
+      ) : (
+        minutes !== null && (
+          <p role="alert" className="text-error text-xs">
+            That is no time. Give it in minutes, such as 180 for three hours.
+          </p>
+        )
+      )}
     </div>
   );
 }
@@ -57,8 +65,16 @@ function Answers({ editor, minutes }: { editor: Editor; minutes: number }) {
   const asked = useMemo(() => ({ formula: editor.balanced, minutes }), [editor.balanced, minutes]);
   const view = useAnswer(readyQuestion, asked);
   const found = view.answer;
-  if (!found) {
-    return view.problem ? <p className="text-error text-xs">{view.problem.detail}</p> : null;
+  if (view.problem) {
+    return (
+      <p role="alert" className="text-error text-xs">
+        {view.problem.faults?.[0]?.message ?? view.problem.detail}
+      </p>
+    );
+  }
+  // The answer to another number of minutes would be a wrong one.
+  if (!found || found.minutes !== minutes) {
+    return null;
   }
   return (
     <ul className="pt-1" data-testid="ready" data-current={view.current}>

@@ -84,6 +84,15 @@ public class HandlingIT extends StationTest {
         assertTrue(warm < 65, "warmer is sooner: " + warm);
         type("[data-field=ready-minutes]", "240");
         css("[data-testid=ready][data-current=true]");
+        type("[data-field=ready-minutes]", "9000");
+        waitForText("[data-testid=handling]", "it must be at most");
+        assertTrue(
+                driver().findElements(By.cssSelector("[data-testid=ready]")).isEmpty(),
+                "no answer to another number stands there");
+        type("[data-field=ready-minutes]", "three hours");
+        waitForText("[data-testid=handling]", "Give it in minutes");
+        type("[data-field=ready-minutes]", "240");
+        css("[data-testid=ready][data-current=true]");
         button("Take this much yeast");
         patience()
                 .until(ExpectedConditions.attributeToBe(By.cssSelector("[data-field=phase-minutes]"), "value", "240"));
