@@ -20,7 +20,7 @@ const WORDS: Record<Slip["kind"], (of: Read, words: string, f: Figures) => strin
   "soda-left": (of, words, f) =>
     `${f.mass(of("SODA_LEFT_GRAMS"))} of the ${words.toLowerCase()} find no acid, ${f.number(of("SODA_LEFT_PCT"), 2)} % of the flour; over ${f.number(of("LIMIT"), 2)} % the bread tastes soapy. Something sour, or powder instead of some of it, mends that.`,
   "much-yeast": (of, words, f) =>
-    `${words} is ${f.number(of("FLOUR_SHARE"), 1)} % of the flour; over ${f.percent(of("LIMIT"))} is more than a dough takes.`,
+    `${words} is ${f.number(of("FLOUR_SHARE"), 1)} % of the flour, as instant yeast; over ${f.percent(of("LIMIT"))} is more than a dough takes.`,
   "total-by-a-factor": (of, _, f) =>
     `The dough weighs ${f.mass(of("DOUGH"))}, but ${f.number(of("PIECES"), 0)} pieces of ${f.mass(of("PIECE"))} are ${f.mass(of("PIECES_TOGETHER"))}: about ${f.number(of("FACTOR"), 0)} times apart.${factorMeans(of("FACTOR"))}`,
   "pieces-disagree": (of, _, f) =>

@@ -7,7 +7,6 @@ import verdamen.core.balance.DoughTotals;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.formula.Part;
 import verdamen.core.model.Scale;
 import verdamen.core.pantry.Pantry;
 
@@ -53,9 +52,7 @@ final class WaterLines {
         List<Integer> found = new ArrayList<>();
         for (int index = 0; index < spec.linesOrNone().size(); index++) {
             LineSpec line = spec.lineOrNull(index);
-            boolean inDough = line != null
-                    && line.prep() == null
-                    && (line.part() == null || line.part().equals(Part.DOUGH.code()));
+            boolean inDough = line != null && line.prep() == null && line.belongsToDough();
             if (inDough
                     && line.ingredient() != null
                     && pantry.ingredient(line.ingredient())

@@ -22,6 +22,7 @@ import verdamen.core.intake.IngredientIndex;
 import verdamen.core.intake.Temperatures;
 import verdamen.core.leavening.SodaAndPowder;
 import verdamen.core.leavening.SodaAndPowder.Taste;
+import verdamen.core.leavening.YeastAmount;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
 import verdamen.core.model.Term;
@@ -159,8 +160,10 @@ public final class SlipCatcher {
             if (flour <= 0 || line.part() != Part.DOUGH) {
                 continue;
             }
-            double pct = Share.of(line.grams(), flour).pct();
-            if (ingredient.group().equals(YEAST_GROUP) && pct > Coefficient.SLIP_YEAST_MOST.value()) {
+            // Fresh yeast is three times the weight of instant: the limit is that of instant.
+            double pct = Share.of(YeastAmount.asInstant(ingredient, line.grams()), flour)
+                    .pct();
+            if (pct > Coefficient.SLIP_YEAST_MOST.value()) {
                 addShare(Kind.MUCH_YEAST, line, pct, Coefficient.SLIP_YEAST_MOST);
             }
         }

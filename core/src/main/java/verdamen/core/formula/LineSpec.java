@@ -59,6 +59,11 @@ public record LineSpec(
         return measured == null ? Measured.NONE : measured;
     }
 
+    /** Whether it belongs to the dough, as a line does unless it says otherwise. */
+    public boolean belongsToDough() {
+        return part == null || part.equals(Part.DOUGH.code());
+    }
+
     /** This line of another ingredient. */
     public LineSpec withIngredient(@Nullable String code) {
         return new LineSpec(code, prep, part, form, fatState, stage, grams, sd, open, measured, origin);

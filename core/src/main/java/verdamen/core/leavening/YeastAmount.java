@@ -6,7 +6,6 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.formula.Part;
 import verdamen.core.model.Scale;
 import verdamen.core.model.Share;
 import verdamen.core.pantry.Ingredient;
@@ -21,6 +20,11 @@ public final class YeastAmount {
     /** Whether an ingredient is yeast. */
     public static boolean isYeast(Ingredient ingredient) {
         return !ingredient.isStarter() && Leavener.instantEquivalent(ingredient) > 0;
+    }
+
+    /** So many grams of a yeast as instant yeast, g; 0 of what is none. */
+    public static double asInstant(Ingredient ingredient, double grams) {
+        return isYeast(ingredient) ? grams * Leavener.instantEquivalent(ingredient) : 0;
     }
 
     /** Yeast of the dough as instant yeast, % of its flour; 0 without either. */
@@ -73,7 +77,7 @@ public final class YeastAmount {
                 && line.open() == null
                 && line.prep() == null
                 && line.ingredient() != null
-                && (line.part() == null || line.part().equals(Part.DOUGH.code()));
+                && line.belongsToDough();
         return counts ? pantry.ingredient(line.ingredient()) : Optional.empty();
     }
 }

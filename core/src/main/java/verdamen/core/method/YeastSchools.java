@@ -9,7 +9,6 @@ import verdamen.core.formula.FirstStage;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.MethodSpec;
-import verdamen.core.formula.Part;
 import verdamen.core.leavening.YeastAmount;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Scale;
@@ -150,9 +149,7 @@ final class YeastSchools {
     }
 
     private static boolean inDough(LineSpec line) {
-        return line.open() == null
-                && line.prep() == null
-                && (line.part() == null || line.part().equals(Part.DOUGH.code()));
+        return line.open() == null && line.prep() == null && line.belongsToDough();
     }
 
     private Optional<Ingredient> ingredient(LineSpec line) {

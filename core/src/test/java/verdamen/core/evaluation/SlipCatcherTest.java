@@ -63,6 +63,7 @@ public class SlipCatcherTest {
                 NONE,
                 List.of(Kind.MUCH_TOO_WET)
             },
+            {"a cube of fresh yeast", with(lines(500, 310, 9), LineSpec.of("yeast-fresh", 42)), NONE, List.of()},
             {"soda as it is used", with(lines(400, 260, 7), LineSpec.of("baking-soda", 2)), NONE, List.of()},
             {
                 "too much yeast",
