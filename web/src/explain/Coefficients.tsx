@@ -10,6 +10,7 @@ const UNITS: Record<Entry["unit"], string> = {
   FACTOR: "",
   PERCENT: "%",
   MINUTES: "min",
+  SECONDS: "s",
   MILLIMETRES: "mm",
   MICROMETRES: "µm",
   CELSIUS: "°C",

@@ -29,6 +29,9 @@ export function LineNote({ line, ingredient, forms, label, set }: LineNoteProps)
   if (line.origin?.measure && line.origin.quantity != null) {
     measured.push(`${figures.number(line.origin.quantity, 2).replace(/[.,]?0+$/, "")} ${line.origin.measure}`);
   }
+  if (line.origin?.follows) {
+    measured.push("follows the dough’s need until you type it");
+  }
   if (line.open === "unread") {
     measured.push(`“${line.origin?.text ?? ""}” was not understood`);
   } else if (line.open) {

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, taken } from "../api";
 import { useFigures } from "../figures";
+import { type Draft, weighed } from "./draft";
 import { FORMULA_CHANGE } from "./useBalance";
 import type { Editor } from "./useEditor";
 import { useProblem } from "../words";
@@ -31,10 +32,16 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
         kind: "lines",
         of,
         patches: grams.flatMap((value, line) =>
-          value === editor.draft.lines[line]?.grams ? [] : [{ index: line, patch: { grams: value } }],
+          value === of.lines[line]?.grams
+            ? []
+            : [{ index: line, patch: line === index ? typed(of, value) : { grams: value } }],
         ),
       }),
   });
+  const typed = (of: Draft, grams: number | null) => {
+    const line = of.lines[index];
+    return line ? weighed(line, grams) : { grams };
+  };
   const problem = useProblem(set.error);
   const commit = () => {
     const asked = typing === null ? null : figures.parse(typing);

@@ -5,6 +5,7 @@ import { type PantryDocument, pantryQuery } from "../api";
 import { ProblemNotice, useNotices } from "../parts";
 import { FormulaHeader } from "./FormulaHeader";
 import { type Editor, type Start, useEditor, useStart } from "./useEditor";
+import { useFollowingWater } from "./useFollowingWater";
 import { useProblem } from "../words";
 
 type Content = (editor: Editor, pantry: PantryDocument) => ReactNode;
@@ -52,6 +53,7 @@ interface OpenedProps {
 
 function Opened({ start, pantry, content, station }: OpenedProps) {
   const editor = useEditor(start, pantry.usual.style, station);
+  useFollowingWater(editor);
   return (
     <main>
       <FormulaHeader editor={editor} />

@@ -103,9 +103,9 @@ export function picks(line: DraftLine): Partial<DraftLine> {
 /** A line put on the scale: it counts, and how it was measured before says nothing any more. */
 export function weighed(line: DraftLine, grams: NumberEntry): Partial<DraftLine> {
   const counts = grams === null ? {} : { open: null, check: line.open ? null : line.check };
-  return line.origin?.measure == null
+  return line.origin?.measure == null && !line.origin?.follows
     ? { grams, ...counts }
-    : { grams, sd: null, origin: { ...line.origin, measure: null, quantity: null }, ...counts };
+    : { grams, sd: null, origin: { ...line.origin, measure: null, quantity: null, follows: null }, ...counts };
 }
 
 /** Another value of one figure; none is left when the last one goes. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { type Draft, draftOfSpec, emptyDraft, specOf } from "./draft";
+import { type Draft, draftOfSpec, emptyDraft, specOf, weighed } from "./draft";
 import { type Edit, edited, type History, started } from "./history";
 
 const DOUGH: Draft = {
@@ -17,6 +17,28 @@ const DOUGH: Draft = {
 const after = (history: History, ...edits: Edit[]) => edits.reduce(edited, history);
 const key = (history: History, index: number) => history.present.lines[index]?.key ?? "";
 const ingredients = (history: History) => history.present.lines.map(({ ingredient }) => ingredient);
+
+describe("water that follows the dough’s need", () => {
+  const start = started(DOUGH);
+  const more = after(start, { kind: "line", key: key(start, 0), patch: { grams: 500 } });
+  const follow: Edit = { kind: "follow", index: 1, patch: { grams: 310 }, of: more.present };
+
+  it("is undone with the edit that it follows", () => {
+    const followed = after(more, follow);
+    expect(followed.present.lines[1]?.grams).toBe(310);
+    expect(after(followed, { kind: "undo" }).present).toBe(DOUGH);
+  });
+
+  it("is left when something was typed meanwhile", () => {
+    const typed = after(more, { kind: "name", name: "Other" });
+    expect(after(typed, follow)).toBe(typed);
+  });
+
+  it("does not follow any more once it is typed", () => {
+    const line = { key: "a", ingredient: "water", grams: 300, sd: 4, origin: { follows: true } };
+    expect(weighed(line, 250)).toMatchObject({ grams: 250, sd: null, origin: { follows: null } });
+  });
+});
 
 /** A generator of numbers below 1 that repeats itself for a seed. */
 function numbers(seed: number): () => number {

@@ -24,6 +24,7 @@ export type Edit =
   | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[]; of: Draft }
   | { kind: "replace"; draft: Draft }
   | { kind: "spec"; spec: FormulaSpec; of: Draft }
+  | { kind: "follow"; index: number; patch: Partial<DraftLine>; of: Draft }
   | { kind: "settle" }
   | { kind: "undo" }
   | { kind: "redo" };
@@ -39,6 +40,9 @@ export function edited(history: History, edit: Edit): History {
       return redone(history);
     case "settle":
       return { ...history, tag: null };
+    case "follow":
+      // It goes with the edit that it follows, so that both are undone at once.
+      return history.present === edit.of ? { ...history, present: followed(history.present, edit) } : history;
     default:
       return committed(history, changed(history.present, edit), tagOf(edit));
   }
@@ -87,7 +91,7 @@ function tagOf(edit: Edit): string | null {
   }
 }
 
-type Change = Exclude<Edit, { kind: "undo" | "redo" | "settle" }>;
+type Change = Exclude<Edit, { kind: "undo" | "redo" | "settle" | "follow" }>;
 
 function changed(draft: Draft, edit: Change): Draft {
   switch (edit.kind) {
@@ -140,6 +144,10 @@ function answered(draft: Draft, spec: FormulaSpec): Draft {
     return before?.ingredient === line.ingredient ? { ...line, key: before.key, check: before.check } : line;
   });
   return { ...next, name: draft.name, lines };
+}
+
+function followed(draft: Draft, { index, patch }: { index: number; patch: Partial<DraftLine> }): Draft {
+  return { ...draft, lines: draft.lines.map((line, each) => (each === index ? { ...line, ...patch } : line)) };
 }
 
 function withLines(draft: Draft, change: (line: DraftLine) => DraftLine): Draft {

@@ -6,19 +6,25 @@ import { useFigures } from "../figures";
 import { type NumberEntry, NumberField } from "../parts";
 import { useProblem } from "../words";
 
+interface FoundAmount {
+  grams: number;
+  sd: number;
+  follows: boolean;
+}
+
 type Way = "dough-weight" | "jug";
 
 interface FillAmountProps {
   index: number;
   editor: Editor;
   ingredient: Ingredient;
-  onFilled: (grams: number, sd: number) => void;
+  onFilled: (found: FoundAmount) => void;
 }
 
 /** Ways to find an amount that a recipe left open: by the model, from the dough on the scale, from a jug. */
 export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountProps) {
   const [way, setWay] = useState<Way | null>(null);
-  const [weights, setWeights] = useState<Record<string, NumberEntry>>({ bowlLossPct: 1.5 });
+  const [weights, setWeights] = useState<Record<string, NumberEntry>>({});
   const fill = useMutation({
     mutationKey: FORMULA_CHANGE,
     mutationFn: (how: Way | "model" | "custom") =>
@@ -32,7 +38,7 @@ export function FillAmount({ index, editor, ingredient, onFilled }: FillAmountPr
           },
         }),
       ),
-    onSuccess: ({ grams, sd }) => onFilled(Math.round(grams * 10) / 10, sd),
+    onSuccess: onFilled,
   });
   const problem = useProblem(fill.error);
   const figures = useFigures();
@@ -123,6 +129,7 @@ function Weight({ name, percent, value, error, onChange }: WeightProps) {
         label={name}
         unit={percent ? "%" : figures.massUnit}
         value={value}
+        placeholder={percent ? "usual" : undefined}
         format={percent ? (pct) => figures.number(pct, 1) : figures.massNumber}
         {...(percent ? {} : { toTyped: figures.massUnitFromGrams, fromTyped: figures.gramsFromMassUnit })}
         error={error ? name : null}

@@ -6,6 +6,7 @@ import { ProblemNotice } from "../parts";
 import { Ends } from "./Ends";
 import { HeadingQuestions } from "./HeadingQuestions";
 import { IntakeTable } from "./IntakeTable";
+import { MethodOffers } from "./MethodOffers";
 import { PastePanel } from "./PastePanel";
 import { RecipeNotes } from "./RecipeNotes";
 import { Slips } from "./Slips";
@@ -18,7 +19,7 @@ export function IntakePage() {
 }
 
 function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
-  const { answer, problem } = useBalance(editor.balanced);
+  const { answer, current: upToDate, problem } = useBalance(editor.balanced);
   const faults = useMemo(() => new Faults(problem?.faults), [problem]);
   const text = useRef<HTMLTextAreaElement>(null);
   const current = answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer : null;
@@ -61,6 +62,7 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
             {current && <Slips slips={current.slips} editor={editor} />}
             <div className="grid gap-x-8 xl:grid-cols-2">
               <div>
+                {current && <MethodOffers editor={editor} said={current.said} current={upToDate} />}
                 {current?.ends && <Ends ends={current.ends} />}
                 {current?.water.weighNext && (
                   <WeighNext next={current.water.weighNext} water={current.water} pantry={pantry} />

@@ -101,7 +101,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
           </div>
         </div>
         <LineNote
-          line={{ ...line, origin: null, open: null }}
+          line={{ ...line, origin: { follows: line.origin?.follows ?? null }, open: null }}
           ingredient={ingredient}
           forms={pantry.forms}
           label={label("Form")}
@@ -131,7 +131,9 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
             index={index}
             editor={editor}
             ingredient={ingredient}
-            onFilled={(grams, sd) => set({ grams, sd, open: null, check: null })}
+            onFilled={({ grams, sd, follows }) =>
+              set({ grams, sd, open: null, check: null, origin: follows ? { ...line.origin, follows } : line.origin })
+            }
           />
         )}
       </td>

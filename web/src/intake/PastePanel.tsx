@@ -25,16 +25,17 @@ interface PastePanelProps {
 /** The recipe as it came, and what else one can start from. */
 export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
   const notify = useNotices();
-  const [typed, setTyped] = useState("");
+  const [typed, setTyped] = useState(editor.draft.notes?.recipe ?? "");
   const [asksCup, setAsksCup] = useState(false);
   const has = editor.draft.lines.length > 0;
   const read = useMutation({
     mutationFn: async ({ text, below }: { text: string; below: boolean }) => ({
       below,
+      text,
       recipe: await taken(api.POST("/api/intake/parse", { body: { text, style: editor.draft.style } })),
     }),
-    onSuccess: ({ recipe, below }) => {
-      editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, below) });
+    onSuccess: ({ recipe, text, below }) => {
+      editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, text, below) });
       notify(`${recipe.lines.length} ${recipe.lines.length === 1 ? "line" : "lines"} read. Undo takes it back.`);
       setAsksCup(recipe.asksCupFilling);
       onRead(recipe);

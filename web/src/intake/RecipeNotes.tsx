@@ -1,36 +1,67 @@
 import type { RecipeNotes as Notes } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../figures";
-import { MassField, NumberField } from "../parts";
+import { MassField, NumberField, TemperatureField } from "../parts";
 
-/** What the recipe says beside its lines: pieces, their weight, the method. */
-export function RecipeNotes({ editor, faults }: { editor: Editor; faults: Faults }) {
+interface RecipeNotesProps {
+  editor: Editor;
+  faults: Faults;
+}
+
+const FIELDS = ["pieces", "pieceGrams", "diameterMm", "sideSeconds", "panC", "method", "recipe"];
+
+/** What the recipe says beside its lines: pieces, how they are rolled and cooked, the method. */
+export function RecipeNotes({ editor, faults }: RecipeNotesProps) {
   const figures = useFigures();
   const notes = editor.draft.notes ?? {};
   const set = (patch: Partial<Notes>) => editor.edit({ kind: "notes", patch });
-  const error = faults.of(null, "pieces") ?? faults.of(null, "pieceGrams") ?? faults.of(null, "method");
+  const error = FIELDS.map((field) => faults.of(null, field)).find(Boolean);
+  const number = (
+    field: "pieces" | "diameterMm" | "sideSeconds",
+    name: string,
+    label: string,
+    unit = "",
+    scale = 1,
+  ) => (
+    <label className="w-24">
+      <span className="soft block pb-0.5 text-xs">{name}</span>
+      <NumberField
+        framed
+        label={label}
+        unit={unit}
+        value={notes[field] ?? null}
+        format={(value) => figures.number(value / scale, Number.isInteger(value / scale) ? 0 : 1)}
+        {...(scale === 1
+          ? {}
+          : { toTyped: (value: number) => value / scale, fromTyped: (value: number) => value * scale })}
+        error={faults.of(null, field)}
+        onChange={(value) => set({ [field]: value })}
+      />
+    </label>
+  );
   return (
     <section aria-label="Beside the lines" className="pt-4">
       <h2 className="section-title">Beside the lines</h2>
-      <div className="flex items-end gap-3 pt-1">
-        <label className="w-24">
-          <span className="soft block pb-0.5 text-xs">makes, pieces</span>
-          <NumberField
-            framed
-            label="Pieces"
-            value={notes.pieces ?? null}
-            format={(value) => figures.number(value, 0)}
-            error={faults.of(null, "pieces")}
-            onChange={(pieces) => set({ pieces: pieces as number | null })}
-          />
-        </label>
-        <label className="w-32">
+      <div className="flex flex-wrap items-end gap-x-3 gap-y-1.5 pt-1">
+        {number("pieces", "makes, pieces", "Pieces")}
+        <label className="w-28">
           <span className="soft block pb-0.5 text-xs">dough in a piece</span>
           <MassField
             label="Weight of a piece"
             value={notes.pieceGrams ?? null}
             error={faults.of(null, "pieceGrams")}
             onChange={(pieceGrams) => set({ pieceGrams: pieceGrams as number | null })}
+          />
+        </label>
+        {number("diameterMm", "across", "Diameter", "cm", 10)}
+        {number("sideSeconds", "a side", "Seconds a side", "s")}
+        <label className="w-24">
+          <span className="soft block pb-0.5 text-xs">pan or oven</span>
+          <TemperatureField
+            label="Pan or oven"
+            value={notes.panC ?? null}
+            error={faults.of(null, "panC")}
+            onChange={(panC) => set({ panC: panC as number | null })}
           />
         </label>
       </div>

@@ -31,11 +31,14 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
   });
 
   const file = useMutation({
-    mutationFn: (picked: File) => taken(api.POST("/api/files/recipe", asFile(picked))),
-    onSuccess: ({ formula, recipe }) =>
+    mutationFn: async (picked: File) => ({
+      text: await picked.text(),
+      ...(await taken(api.POST("/api/files/recipe", asFile(picked)))),
+    }),
+    onSuccess: ({ formula, recipe, text }) =>
       formula
         ? take(formula, recipe.title ?? "")
-        : editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, false) }),
+        : editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, text, false) }),
   });
 
   return (

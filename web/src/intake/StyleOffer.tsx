@@ -20,7 +20,7 @@ export function StyleOffer({ editor, pantry, style, onSettled }: StyleOfferProps
       className="border-primary mb-2 flex flex-wrap items-center gap-2 border-l-4 py-1 pl-3 text-sm"
       data-testid="style-offer"
     >
-      The title speaks of {offered.name.toLowerCase()}.
+      The recipe speaks of {offered.name.toLowerCase()}.
       <button
         className="btn btn-xs"
         onClick={() => {

@@ -26,7 +26,7 @@ export function lineOf(read: IntakeLine): DraftLine {
 }
 
 /** The draft with a recipe in place of its lines, or with its lines below. */
-export function withRecipe(draft: Draft, recipe: IntakeAnswer, below: boolean): Draft {
+export function withRecipe(draft: Draft, recipe: IntakeAnswer, text: string, below: boolean): Draft {
   const lines = recipe.lines.map(lineOf);
   return {
     ...draft,
@@ -35,6 +35,7 @@ export function withRecipe(draft: Draft, recipe: IntakeAnswer, below: boolean): 
     lines: below ? [...filledLines(draft.lines), ...lines] : lines,
     notes: {
       ...draft.notes,
+      recipe: below && draft.notes?.recipe ? `${draft.notes.recipe}\n\n${text}` : text,
       pieces: recipe.pieces ?? draft.notes?.pieces ?? null,
       method: recipe.method || (draft.notes?.method ?? null),
     },

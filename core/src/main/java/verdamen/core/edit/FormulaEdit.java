@@ -1,5 +1,6 @@
 package verdamen.core.edit;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Limit;
@@ -19,6 +20,7 @@ import verdamen.core.model.Within;
  * @param step for a step, its index in the chain
  * @param phase for a phase, its kind
  * @param minutes for a time to be ready at, minutes after kneading
+ * @param said for what the method says, places among its settings
  */
 public record FormulaEdit(
         @Nullable String kind,
@@ -31,7 +33,8 @@ public record FormulaEdit(
         @Nullable Integer chain,
         @Nullable Integer step,
         @Nullable String phase,
-        @Within(Limit.READY_MINUTES) @Nullable Integer minutes) {
+        @Within(Limit.READY_MINUTES) @Nullable Integer minutes,
+        @Within(Limit.REMARKS) @Nullable List<Integer> said) {
 
     /** What can be asked. */
     public enum Kind implements Coded {
@@ -60,7 +63,9 @@ public record FormulaEdit(
         /** The place that makes it ready at a time. */
         PLACE_FOR("place-for"),
         /** It rests until it has risen. */
-        REST_UNTIL_RISEN("rest-until-risen");
+        REST_UNTIL_RISEN("rest-until-risen"),
+        /** Settings that the method in words speaks of become the formula's. */
+        TAKE_SAID("take-said");
 
         private final String code;
 

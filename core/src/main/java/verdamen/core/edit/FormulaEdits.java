@@ -36,8 +36,6 @@ import verdamen.core.prep.StepSpec;
 /** Does what a {@link FormulaEdit} asks. */
 public final class FormulaEdits {
 
-    private static final LineOrigin NOWHERE = new LineOrigin(null, null, null, null);
-
     private final FormulaSpec spec;
     private final FormulaEdit edit;
     private final Pantry pantry;
@@ -76,6 +74,7 @@ public final class FormulaEdits {
             case YEAST_FOR -> new RiseEdits(spec, read()).yeastFor(minutes());
             case PLACE_FOR -> new RiseEdits(spec, read()).placeFor(minutes());
             case REST_UNTIL_RISEN -> new RiseEdits(spec, read()).untilRisen();
+            case TAKE_SAID -> InstructionEdits.take(spec, edit.said(), pantry);
         };
     }
 
@@ -149,11 +148,11 @@ public final class FormulaEdits {
     private FormulaSpec lot() {
         int index = line();
         LineSpec line = Objects.requireNonNull(spec.lineOrNull(index));
-        LineOrigin origin = (line.origin() == null ? NOWHERE : line.origin()).withLot(edit.lot());
+        LineOrigin origin = (line.origin() == null ? LineOrigin.NONE : line.origin()).withLot(edit.lot());
         return spec.withLine(
                 index,
                 line.withMeasured(line.measuredOrNone().withLot(edit.moisturePct(), edit.proteinPct()))
-                        .withOrigin(origin.equals(NOWHERE) ? null : origin));
+                        .withOrigin(origin.equals(LineOrigin.NONE) ? null : origin));
     }
 
     private FormulaSpec prepared() {
@@ -230,7 +229,7 @@ public final class FormulaEdits {
         PhaseKind kind = faults.choice("edit.phase", edit.phase(), PhaseKind.class);
         faults.refuse();
         MethodSpec method = spec.methodOrNone();
-        List<PhaseSpec> phases = new ArrayList<>(method.phases() == null ? List.of() : method.phases());
+        List<PhaseSpec> phases = new ArrayList<>(method.phasesOrNone());
         if (phases.isEmpty()) {
             phases.add(new PhaseSpec(PhaseKind.REST.code(), read().restMinutes(), null));
         }

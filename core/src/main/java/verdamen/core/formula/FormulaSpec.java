@@ -130,6 +130,22 @@ public record FormulaSpec(
         return with(kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, lines, method, otherPreps);
     }
 
+    /** This formula with other notes. */
+    public FormulaSpec withNotes(@Nullable RecipeNotes otherNotes) {
+        return new FormulaSpec(
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                otherNotes,
+                method,
+                preps);
+    }
+
     private FormulaSpec with(
             @Nullable String otherKneading,
             @Nullable String otherFatTiming,
@@ -174,6 +190,11 @@ public record FormulaSpec(
     /** How it is made, with nothing said when nothing is. */
     public MethodSpec methodOrNone() {
         return method == null ? MethodSpec.NONE : method;
+    }
+
+    /** What it says beside its lines, nothing when nothing is said. */
+    public RecipeNotes notesOrNone() {
+        return notes == null ? RecipeNotes.NONE : notes;
     }
 
     /** Its preparation chains, none when there is none. */

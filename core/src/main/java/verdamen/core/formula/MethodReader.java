@@ -18,7 +18,6 @@ import verdamen.core.prep.LiquidUse;
 final class MethodReader {
 
     private static final String AT = "method.";
-    private static final TemperaturesSpec NO_TEMPERATURES = new TemperaturesSpec(null, null, null, null, null, null);
 
     private final MethodSpec spec;
     private final Kneading kneading;
@@ -50,9 +49,9 @@ final class MethodReader {
         }
         this.standing = firstStage == null || spec.standingMinutes() == null ? 0 : spec.standingMinutes();
         faults.number(AT + "standingC", spec.standingC(), Limit.PLACE_C);
-        TemperaturesSpec asked = spec.temperatures() == null ? NO_TEMPERATURES : spec.temperatures();
+        TemperaturesSpec asked = spec.temperaturesOrNone();
         this.kitchenC = or(asked.kitchenC(), Coefficient.KITCHEN_C);
-        this.phases = readPhases(spec.phases() == null ? List.of() : spec.phases());
+        this.phases = readPhases(spec.phasesOrNone());
         pickup();
         temperatures(asked);
     }
@@ -75,7 +74,7 @@ final class MethodReader {
 
     /** The method of a dough of a style with so much flour. */
     Method method(Style style, double flourGrams) {
-        TemperaturesSpec asked = spec.temperatures() == null ? NO_TEMPERATURES : spec.temperatures();
+        TemperaturesSpec asked = spec.temperaturesOrNone();
         return new Method(
                 pressedLiquid,
                 sticking,

@@ -73,7 +73,16 @@ public record MethodSpec(
             @Within(Limit.PLACE_C) @Nullable Double kitchenC,
             @Within(Limit.COLD_WATER_C) @Nullable Double coldC,
             @Within(Limit.HOT_WATER_C) @Nullable Double hotC,
-            @Within(Limit.KNEAD_MINUTES) @Nullable Double kneadMinutes) {}
+            @Within(Limit.KNEAD_MINUTES) @Nullable Double kneadMinutes) {
+
+        /** Nothing said. */
+        public static final TemperaturesSpec NONE = new TemperaturesSpec(null, null, null, null, null, null);
+
+        /** These temperatures with other minutes of kneading. */
+        public TemperaturesSpec withKneadMinutes(@Nullable Double minutes) {
+            return new TemperaturesSpec(doughC, flourC, kitchenC, coldC, hotC, minutes);
+        }
+    }
 
     /** This method with another use of pressed liquid. */
     public MethodSpec withPressedLiquid(@Nullable String code) {
@@ -121,6 +130,34 @@ public record MethodSpec(
     /** This method with other phases between kneading and rolling. */
     public MethodSpec withPhases(@Nullable List<PhaseSpec> otherPhases) {
         return with(pressedLiquid, sticking, pickupGrams, waterAddition, seal, heat, otherPhases);
+    }
+
+    /** This method with other temperatures. */
+    public MethodSpec withTemperatures(@Nullable TemperaturesSpec other) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                standingC,
+                phases,
+                other);
+    }
+
+    /** Its temperatures, none said when there are none. */
+    public TemperaturesSpec temperaturesOrNone() {
+        return temperatures == null ? TemperaturesSpec.NONE : temperatures;
+    }
+
+    /** Its phases between kneading and rolling, none when there is one rest. */
+    public List<PhaseSpec> phasesOrNone() {
+        return phases == null ? List.of() : phases;
     }
 
     /** A copy; what was weighed on the bench holds only as long as the same thing stands there. */

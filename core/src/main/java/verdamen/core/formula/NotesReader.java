@@ -20,7 +20,11 @@ final class NotesReader {
         }
         faults.number("pieces", notes.pieces(), Limit.PIECES);
         faults.number("pieceGrams", notes.pieceGrams(), Limit.PIECE_GRAMS);
+        faults.number("diameterMm", notes.diameterMm(), Limit.DIAMETER_MM);
+        faults.number("sideSeconds", notes.sideSeconds(), Limit.SIDE_SECONDS);
+        faults.number("panC", notes.panC(), Limit.PAN_C);
         faults.optionalText("method", notes.method(), Limit.METHOD_TEXT);
+        faults.optionalText("recipe", notes.recipe(), Limit.RECIPE_TEXT);
         for (RecipeNotes.SetAside aside : faults.atMost("setAside", notes.setAside(), Limit.REMARKS)) {
             faults.text("reason", aside.reason(), Limit.NOTE);
             faults.optionalText("slip", aside.slip(), Limit.CODE);

@@ -7,8 +7,13 @@ import verdamen.core.model.Coefficient;
  *
  * @param grams g, at least 0
  * @param sd its standard deviation, g
+ * @param follows whether it is plain water as the dough needs it, which follows what changes later
  */
-public record FoundAmount(double grams, double sd) {
+public record FoundAmount(double grams, double sd, boolean follows) {
+
+    FoundAmount(double grams, double sd) {
+        this(grams, sd, false);
+    }
 
     /** Lower end of its 80 % range, g, at least 0. */
     public double low() {

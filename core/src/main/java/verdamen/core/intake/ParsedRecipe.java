@@ -24,8 +24,8 @@ public record ParsedRecipe(
         lines = List.copyOf(lines);
     }
 
-    /** Code of the style that its title speaks of; null when it speaks of none. */
+    /** Code of the style that its title speaks of, or else its method; null when neither does. */
     public @Nullable String style() {
-        return StyleOfTitle.of(title);
+        return StyleOfTitle.of(title, method);
     }
 }

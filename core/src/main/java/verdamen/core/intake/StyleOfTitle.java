@@ -2,16 +2,17 @@ package verdamen.core.intake;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Table;
 
-/** The style that a recipe's title speaks of. From the table {@code style_words} beside this class, in its order. */
+/** The style that a recipe's title speaks of, or else its method. From the table {@code style_words} beside this class, in its order. */
 final class StyleOfTitle {
 
     /** Words that speak of a style; the first row that a title has any of decides. */
-    private record Row(String style, List<List<String>> phrases) {
+    private record Row(String style, List<List<String>> titles, List<List<String>> methods) {
 
-        boolean isIn(List<String> words) {
+        static boolean isIn(List<String> words, List<List<String>> phrases) {
             return phrases.stream().anyMatch(phrase -> Collections.indexOfSubList(words, phrase) >= 0);
         }
     }
@@ -19,20 +20,24 @@ final class StyleOfTitle {
     private static final List<Row> ROWS = Table.read(
             StyleOfTitle.class,
             "style_words",
-            row -> new Row(
-                    row.text("style"),
-                    row.list("words").stream().map(Vocabulary::words).toList()));
+            row -> new Row(row.text("style"), phrases(row, "words"), phrases(row, "method_words")));
 
     private StyleOfTitle() {}
 
-    /** Code of the style; null when the title speaks of none. */
-    static @Nullable String of(@Nullable String title) {
-        if (title == null) {
-            return null;
-        }
-        List<String> words = Vocabulary.words(title);
+    private static List<List<String>> phrases(Table.Row row, String column) {
+        return row.list(column).stream().map(Vocabulary::words).toList();
+    }
+
+    /** Code of the style; null when neither title nor method speaks of one. */
+    static @Nullable String of(@Nullable String title, String method) {
+        String titled = title == null ? null : first(title, Row::titles);
+        return titled == null ? first(method, Row::methods) : titled;
+    }
+
+    private static @Nullable String first(String text, Function<Row, List<List<String>>> phrases) {
+        List<String> words = Vocabulary.words(text);
         return ROWS.stream()
-                .filter(row -> row.isIn(words))
+                .filter(row -> Row.isIn(words, phrases.apply(row)))
                 .map(Row::style)
                 .findFirst()
                 .orElse(null);

@@ -54,7 +54,7 @@ public final class UnknownAmount {
         if (!(grams >= 0) || !Double.isFinite(grams)) {
             throw refused(index, "grams", FaultCode.TOO_SMALL, String.valueOf(Math.round(grams)), 0.0);
         }
-        return new FoundAmount(grams, now.sd() / perGram);
+        return new FoundAmount(grams, now.sd() / perGram, ingredient.isPlainWater());
     }
 
     /**

@@ -367,7 +367,9 @@ public enum Coefficient {
     FINELY_CUT,
     USUAL_SALT_PCT,
     USUAL_FILLING_SALT_PCT,
-    USUAL_SALT_SD;
+    USUAL_SALT_SD,
+    INCH_MM,
+    THICKEST_SHEET_MM;
 
     private final Row row;
 

@@ -39,6 +39,12 @@ public enum Limit implements Coded {
     PIECES("pieces", 1, 100_000, Unit.COUNT),
     /** Mass of a piece of dough. */
     PIECE_GRAMS("pieceGrams", 1, 100_000, Unit.GRAMS),
+    /** A piece as rolled, across. */
+    DIAMETER_MM("diameterMm", 20, 1000, Unit.MILLIMETRES),
+    /** A side in the pan. */
+    SIDE_SECONDS("sideSeconds", 1, 7200, Unit.SECONDS),
+    /** Pan, griddle or oven. */
+    PAN_C("panC", 60, 550, Unit.CELSIUS),
     /** A baker's percentage. */
     BAKERS_PCT("bakersPct", 0, 2000, Unit.PERCENT),
     /** What stays on the bowl. */

@@ -12,6 +12,8 @@ public enum Unit {
     PERCENT,
     /** Minutes since water first met flour, or a length of time in minutes. */
     MINUTES,
+    /** Seconds. */
+    SECONDS,
     /** Millimetres. */
     MILLIMETRES,
     /** Degrees Celsius. */

@@ -130,10 +130,7 @@ public class CautionsTest {
     }
 
     private static FormulaSpec acknowledged(FormulaSpec spec, Caution caution) {
-        RecipeNotes notes = new RecipeNotes(
-                null,
-                null,
-                null,
+        RecipeNotes notes = RecipeNotes.NONE.withRemarks(
                 null,
                 List.of(new RecipeNotes.Acknowledged(
                         caution.code(), caution.cause(), "Bench", "2026-11-25T09:00:00Z")));

@@ -40,7 +40,7 @@ public class FormulaEditsTest {
 
     private static FormulaEdit edit(
             String kind, @Nullable Integer line, @Nullable String remedy, @Nullable String ingredient) {
-        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null, null);
+        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null, null, null);
     }
 
     private static EditedFormula apply(FormulaSpec spec, FormulaEdit edit) {
@@ -156,7 +156,7 @@ public class FormulaEditsTest {
         FormulaSpec salted = spec("roti", line("wheat-atta", 400), LineSpec.ofPrep("p"))
                 .withPreps(List.of(new ChainSpec(
                         "p", null, "courgette-raw", 300.0, null, List.of(StepSpec.of(StepKind.SALT_STAND)))));
-        FormulaEdit add = new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null);
+        FormulaEdit add = new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null);
         StepSpec step =
                 apply(salted, add).formula().prepsOrNone().get(0).steps().get(0);
         assertEquals(step.added().size(), 1);
@@ -165,7 +165,8 @@ public class FormulaEditsTest {
 
     @Test
     public void aPhaseFollowsTheRestAsItIs() {
-        FormulaEdit chill = new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill", null);
+        FormulaEdit chill =
+                new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill", null, null);
         FormulaSpec with = apply(roti(240), chill).formula();
         assertEquals(with.methodOrNone().phases().size(), 2);
         assertEquals(
@@ -175,11 +176,11 @@ public class FormulaEditsTest {
 
     @Test
     public void aLotsFiguresComeAndGo() {
-        FormulaEdit carry = new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null, null);
+        FormulaEdit carry = new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null, null, null);
         LineSpec carried = apply(roti(240), carry).formula().lineOrNull(0);
         assertEquals(carried.measured().moisturePct(), 12.5);
         assertEquals(carried.origin().lot(), Long.valueOf(7));
-        FormulaEdit book = new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null, null);
+        FormulaEdit book = new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null, null, null);
         FormulaSpec again = apply(roti(240).withLine(0, carried), book).formula();
         assertEquals(again, roti(240));
     }
@@ -188,7 +189,7 @@ public class FormulaEditsTest {
             "pita", line("wheat-strong-white", 500), line("water", 310), line("yeast-fresh", 12), line("salt-fine", 9));
 
     private static FormulaEdit inMinutes(String kind, Integer minutes) {
-        return new FormulaEdit(kind, null, null, null, null, null, null, null, null, null, minutes);
+        return new FormulaEdit(kind, null, null, null, null, null, null, null, null, null, minutes, null);
     }
 
     private static int risen(FormulaSpec spec) {
@@ -252,8 +253,8 @@ public class FormulaEditsTest {
             {edit("prepare-line", -1, null, null)},
             {edit("add-chain", null, null, "sawdust")},
             {edit("use-equivalent", 0, null, null)},
-            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null)},
-            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap", null)},
+            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null)},
+            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap", null, null)},
         };
     }
 

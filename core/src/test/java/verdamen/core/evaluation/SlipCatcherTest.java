@@ -143,8 +143,8 @@ public class SlipCatcherTest {
         assertEquals(slip.terms().get(0).symbol(), Symbol.SALT_PCT);
         assertEquals(slip.terms().get(0).value(), 4.5, 1e-9);
         assertEquals(slip.line(), Integer.valueOf(2));
-        RecipeNotes aside = new RecipeNotes(
-                null, null, null, List.of(new RecipeNotes.SetAside(slip.key(), "a salted harbour bread")));
+        RecipeNotes aside =
+                NONE.withRemarks(List.of(new RecipeNotes.SetAside(slip.key(), "a salted harbour bread")), null);
         assertEquals(look(lines(400, 260, 18), aside).get(0).setAsideFor(), "a salted harbour bread");
     }
 
@@ -185,7 +185,7 @@ public class SlipCatcherTest {
     }
 
     private static RecipeNotes notes(Double pieces, Double pieceGrams, String method) {
-        return new RecipeNotes(pieces, pieceGrams, method, null);
+        return NONE.withPieces(pieces).withPieceGrams(pieceGrams).withMethod(method);
     }
 
     private static List<LineSpec> lines(double flour, double water, double salt) {

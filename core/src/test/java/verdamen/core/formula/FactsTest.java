@@ -88,7 +88,7 @@ public class FactsTest {
                 null,
                 null,
                 List.of(line("wheat-atta", 300), line("water", 200)),
-                new RecipeNotes(stated, grams, null, null));
+                RecipeNotes.NONE.withPieces(stated).withPieceGrams(grams));
         Pieces pieces = Pieces.of(Doughs.read(spec));
         assertEquals(pieces.count(), count);
         assertEquals(pieces.stated(), stated != null);

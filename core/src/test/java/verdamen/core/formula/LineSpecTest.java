@@ -21,7 +21,7 @@ public class LineSpecTest {
             .withForm("pressed")
             .withStage("first")
             .withMeasured(MEASURED)
-            .withOrigin(new LineOrigin("a courgette", "piece", 1.0, null));
+            .withOrigin(new LineOrigin("a courgette", "piece", 1.0, null, null));
 
     /** A change there and back again. */
     private record Change(UnaryOperator<LineSpec> there, UnaryOperator<LineSpec> back) {}
@@ -62,7 +62,7 @@ public class LineSpecTest {
         assertEquals(weighed.grams(), 80.0);
         assertNull(weighed.sd());
         assertNull(weighed.open());
-        assertEquals(weighed.origin(), new LineOrigin("a courgette", null, null, null));
+        assertEquals(weighed.origin(), new LineOrigin("a courgette", null, null, null, null));
     }
 
     @Test(dataProvider = "changes")

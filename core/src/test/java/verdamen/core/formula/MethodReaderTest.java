@@ -137,8 +137,8 @@ public class MethodReaderTest {
 
     @Test
     public void acknowledgementsNeedSomebody() {
-        RecipeNotes notes = new RecipeNotes(
-                null, null, null, null, List.of(new RecipeNotes.Acknowledged("machine", "machine", " ", null)));
+        RecipeNotes notes = RecipeNotes.NONE.withRemarks(
+                null, List.of(new RecipeNotes.Acknowledged("machine", "machine", " ", null)));
         FormulaSpec spec = new FormulaSpec(
                 "roti", null, null, null, null, null, null, Doughs.roti(250).lines(), notes);
         RefusedException refused = expectThrows(RefusedException.class, () -> Doughs.read(spec));

@@ -20,7 +20,7 @@ public class UsesTest {
 
     private static final FormulaSpec SAVED = Doughs.spec(
                     "flat-roti",
-                    LineSpec.of("atta-stone", 400).withOrigin(new LineOrigin("2 cups", "mug", 2.0, 12L)),
+                    LineSpec.of("atta-stone", 400).withOrigin(new LineOrigin("2 cups", "mug", 2.0, 12L, null)),
                     LineSpec.of("pumpkin-cooked", 100).withForm("pulp"),
                     LineSpec.ofPrep("p"))
             .withPreps(List.of(new ChainSpec(

@@ -12,11 +12,14 @@ import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.Water;
 import verdamen.core.caution.Caution;
 import verdamen.core.caution.Cautions;
+import verdamen.core.edit.FollowingWater;
+import verdamen.core.edit.OfferedInstruction;
 import verdamen.core.evaluation.Evaluation;
 import verdamen.core.evaluation.Slip;
 import verdamen.core.evaluation.Warning;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Salt;
 import verdamen.core.handling.Handling;
@@ -61,6 +64,8 @@ import verdamen.core.prep.Chain;
  * @param cautions the cautions that apply
  * @param prepared what a preparation chain puts into each line as asked; null for lines that none fills
  * @param ends dry end, likely point and wet end; null when all was weighed
+ * @param said settings that the method in words speaks of
+ * @param following what a line of water that was left to the dough is behind by; null when none is
  */
 public record BalanceAnswer(
         double flourGrams,
@@ -90,7 +95,9 @@ public record BalanceAnswer(
         @Nullable Filling filling,
         List<Caution> cautions,
         List<@Nullable PreparedLine> prepared,
-        @Nullable DryAndWetEnds ends) {
+        @Nullable DryAndWetEnds ends,
+        List<OfferedInstruction> said,
+        @Nullable FollowingWater following) {
 
     /**
      * What a preparation chain puts into a line.
@@ -132,7 +139,7 @@ public record BalanceAnswer(
             double springLimitPct,
             double feelScale) {}
 
-    static BalanceAnswer of(Evaluation evaluation, List<Slip> slips, Facts facts) {
+    static BalanceAnswer of(FormulaSpec asked, Evaluation evaluation, List<Slip> slips, Facts facts) {
         Balance balance = evaluation.balance();
         return new BalanceAnswer(
                 balance.flourGrams(),
@@ -165,7 +172,9 @@ public record BalanceAnswer(
                 evaluation.filling(),
                 Cautions.of(evaluation.formula()),
                 prepared(evaluation.formula()),
-                DryAndWetEnds.of(evaluation.formula()).orElse(null));
+                DryAndWetEnds.of(evaluation.formula()).orElse(null),
+                OfferedInstruction.of(asked, evaluation.formula()),
+                FollowingWater.of(asked, balance.water()));
     }
 
     private static List<@Nullable PreparedLine> prepared(Formula formula) {

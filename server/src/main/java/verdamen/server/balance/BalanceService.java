@@ -30,7 +30,7 @@ public class BalanceService {
     public BalanceAnswer balance(FormulaSpec formula) {
         Evaluation evaluation = Evaluation.of(read(formula));
         return BalanceAnswer.of(
-                evaluation, intake.slips(evaluation.dough()), Facts.of(evaluation.formula(), pantry.prices()));
+                formula, evaluation, intake.slips(evaluation.dough()), Facts.of(evaluation.formula(), pantry.prices()));
     }
 
     /**

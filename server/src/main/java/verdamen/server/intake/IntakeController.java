@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.intake.FoundAmount;
 import verdamen.core.intake.StartingFormulas.Percentage;
+import verdamen.core.model.Scale;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
 
@@ -59,14 +60,16 @@ class IntakeController {
      * @param sd its standard deviation, g
      * @param gramsLow lower end of its 80 % range, g
      * @param gramsHigh upper end of its 80 % range, g
+     * @param follows whether it is water as the dough needs it, which follows what changes later
      */
-    record FilledAnswer(double grams, double sd, double gramsLow, double gramsHigh) {}
+    record FilledAnswer(double grams, double sd, double gramsLow, double gramsHigh, boolean follows) {}
 
     /** The amount of an open line. */
     @PostMapping("/fill")
     FilledAnswer fill(@RequestBody FillRequest request) {
         FoundAmount filled = intake.fill(request);
-        return new FilledAnswer(filled.grams(), filled.sd(), filled.low(), filled.high());
+        return new FilledAnswer(
+                Scale.shown(filled.grams()), filled.sd(), filled.low(), filled.high(), filled.follows());
     }
 
     /** The usual composition of a style. */

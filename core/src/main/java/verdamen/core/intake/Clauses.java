@@ -1,0 +1,76 @@
+package verdamen.core.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/** The parts of a method that say one thing each: "knead for eight minutes", "cover and rest for half an hour". */
+final class Clauses {
+
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.;!?])\\s+|\\R");
+    private static final Pattern CLAUSE = Pattern.compile(
+            "(?i),\\s+(?:and\\s+|then\\s+)?|\\s+(?:and\\s+)?then\\s+|"
+                    + "\\s+before\\s+|\\s+and\\s+(?=(?:let|rest|leave|knead|roll|press|cook|bake|fry|divide|shape|cut|chill|put|pour|add|form)\\b)");
+    /** Words of a clause that only goes on with the one before: "until doubled, about 1 hour". */
+    private static final Set<String> GOING_ON = Set.of(
+            "about",
+            "for",
+            "or",
+            "so",
+            "roughly",
+            "around",
+            "an",
+            "a",
+            "half",
+            "hour",
+            "hours",
+            "hr",
+            "hrs",
+            "h",
+            "minute",
+            "minutes",
+            "min",
+            "mins",
+            "to",
+            "at",
+            "least",
+            "covered",
+            "overnight",
+            "each",
+            "side",
+            "per",
+            "mm",
+            "cm",
+            "thick",
+            "across",
+            "wide",
+            "in",
+            "the",
+            "fridge",
+            "of",
+            "g",
+            "gram",
+            "grams",
+            "second",
+            "seconds");
+
+    private Clauses() {}
+
+    /** The clauses of a method, in order. */
+    static List<String> of(String method) {
+        List<String> clauses = new ArrayList<>();
+        for (String sentence : SENTENCE.split(method)) {
+            boolean first = true;
+            for (String clause : CLAUSE.split(sentence)) {
+                if (!first && GOING_ON.containsAll(Vocabulary.words(clause))) {
+                    clauses.set(clauses.size() - 1, clauses.get(clauses.size() - 1) + ", " + clause.strip());
+                } else if (!clause.isBlank()) {
+                    clauses.add(clause.strip());
+                    first = false;
+                }
+            }
+        }
+        return clauses;
+    }
+}
