@@ -40,7 +40,7 @@ export interface DraftLine {
   /** The heading it stood under, until somebody says where such lines belong; never sent. */
   heading?: string | null;
   /** What is to be confirmed about how its words were read; never sent. */
-  check?: Pick<IntakeLine, "status" | "findings"> | null;
+  check?: Pick<IntakeLine, "status" | "findings" | "near"> | null;
 }
 
 /** The method's settings being edited. */

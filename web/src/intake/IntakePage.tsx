@@ -11,6 +11,7 @@ import { PastePanel } from "./PastePanel";
 import { RecipeNotes } from "./RecipeNotes";
 import { Slips } from "./Slips";
 import { StyleOffer } from "./StyleOffer";
+import { VesselQuestions } from "./VesselQuestions";
 import { WeighNext } from "./WeighNext";
 
 /** The Intake station: a recipe in words becomes lines in grams. */
@@ -54,6 +55,7 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
       <div className="min-w-0" ref={table}>
         <StyleOffer editor={editor} pantry={pantry} style={spoken} onSettled={() => setSpoken(null)} />
         <HeadingQuestions editor={editor} />
+        <VesselQuestions editor={editor} />
         <IntakeTable editor={editor} pantry={pantry} faults={faults} answer={current} />
         {problem && !problem.faults && <ProblemNotice problem={problem} />}
         {faults.of(null, "lines") && <p className="text-error text-sm">{faults.of(null, "lines")}</p>}

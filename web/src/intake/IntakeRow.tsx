@@ -61,8 +61,9 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
       amount.mutate(asked);
     }
   };
-  const pick = (picked: Ingredient) => {
-    set({ ...picks(line), ingredient: picked.code, form: null, fatState: null });
+  const near = line.open ? pantry.ingredients.find((each) => each.code === line.check?.near) : undefined;
+  const pick = (picked: Ingredient, form: string | null = null) => {
+    set({ ...picks(line), ingredient: picked.code, form, fatState: null });
     if (line.origin?.measure) {
       measure({ ingredient: picked.code });
     }
@@ -95,7 +96,7 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
                 value={line.ingredient}
                 label={label("Ingredient")}
                 error={faults.of(index, "ingredient")}
-                onPick={pick}
+                onPick={(picked) => pick(picked)}
               />
             )}
           </div>
@@ -110,6 +111,11 @@ export function IntakeRow({ line, index, editor, pantry, measures, faults, range
         {line.check && line.check.findings.length > 0 && (
           <p className="pb-1 pl-7 text-xs leading-snug">
             {findingWords(line.check.findings)}{" "}
+            {near && (
+              <button className="link text-primary" onClick={() => pick(near, line.form ?? null)}>
+                it is {near.name}
+              </button>
+            )}
             {!line.open && (
               <button
                 className="link text-primary inline-flex items-center gap-0.5"

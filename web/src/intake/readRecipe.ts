@@ -4,12 +4,14 @@ import { type Draft, type DraftLine, filledLines, newKey } from "../formula";
 /** A line as read, to be edited. */
 export function lineOf(read: IntakeLine): DraftLine {
   const unread = read.ingredient == null;
-  const weighed = read.grams != null && read.sd == null;
+  const weighed = !unread && read.grams != null && read.sd == null;
+  // What is only near keeps its amount as a measure, from which it is weighed once it is chosen.
+  const bare = unread && read.measure == null && read.grams != null;
   return {
     key: newKey(),
     ingredient: read.ingredient ?? "",
-    grams: read.grams ?? null,
-    sd: read.sd ?? null,
+    grams: unread ? null : (read.grams ?? null),
+    sd: unread ? null : (read.sd ?? null),
     part: read.part === "dough" ? null : read.part,
     form: read.form ?? null,
     measured: read.measured ?? null,
@@ -18,10 +20,10 @@ export function lineOf(read: IntakeLine): DraftLine {
     open: unread ? "unread" : read.grams == null ? "unknown-amount" : null,
     origin: {
       text: read.text,
-      measure: weighed ? null : (read.measure ?? null),
-      quantity: weighed ? null : (read.quantity ?? null),
+      measure: weighed ? null : (read.measure ?? (bare ? "g" : null)),
+      quantity: weighed ? null : (read.quantity ?? (bare ? (read.grams ?? null) : null)),
     },
-    check: read.status === "read" ? null : { status: read.status, findings: read.findings },
+    check: read.status === "read" ? null : { status: read.status, findings: read.findings, near: read.near ?? null },
   };
 }
 
@@ -51,6 +53,29 @@ export function withMeasures(draft: Draft, recipe: IntakeAnswer): Draft {
       const read = again.get(line.origin?.text ?? "");
       return read?.grams != null && line.origin?.measure && line.origin.measure === read.measure
         ? { ...line, grams: read.grams, sd: read.sd ?? null }
+        : line;
+    }),
+  };
+}
+
+/** What a recipe calls measures that this kitchen does not know, each once. */
+export function unknownMeasures(draft: Draft): string[] {
+  return [...new Set(draft.lines.flatMap((line) => unknownMeasure(line) ?? []))];
+}
+
+function unknownMeasure({ check }: DraftLine): string | null {
+  return check?.findings.find(({ kind }) => kind === "unknown-measure")?.words[0] ?? null;
+}
+
+/** The draft with the lines of a measure as a recipe read again has them, now that the measure is known. */
+export function withKnownMeasure(draft: Draft, measure: string, recipe: IntakeAnswer): Draft {
+  const again = new Map(recipe.lines.map((line) => [line.text, line]));
+  return {
+    ...draft,
+    lines: draft.lines.map((line) => {
+      const read = again.get(line.origin?.text ?? "");
+      return read && unknownMeasure(line) === measure
+        ? { ...lineOf(read), key: line.key, part: line.part, heading: line.heading }
         : line;
     }),
   };

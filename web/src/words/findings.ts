@@ -7,6 +7,10 @@ const WORDS: Record<Finding["kind"], (words: string, all: string[]) => string> =
     words === ""
       ? "No ingredient is named. Choose one, or leave the line open."
       : `Nothing in the pantry goes by “${words}”. Choose an ingredient, or leave the line open.`,
+  near: (words) => `It may be ${words}, or something else.`,
+  "unknown-measure": (words) => `How much one “${words}” holds is not known.`,
+  "typical-leaf": () =>
+    "Counted in leaves or sprigs of a usual weight; they differ by half. Weigh them if they matter.",
   "dry-pulse": (words) => `${words} go into a dough boiled: follow them in Prep, where they soak and boil.`,
   "left-open": () => "The amount is left to the cook.",
   "no-amount": () => "No amount is stated.",

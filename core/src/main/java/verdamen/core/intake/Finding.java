@@ -15,6 +15,12 @@ public record Finding(Kind kind, List<String> words) {
     public enum Kind implements Coded {
         /** No ingredient of the pantry is named. */
         NO_INGREDIENT("no-ingredient", LineStatus.UNREAD),
+        /** A flour or pulse that the words may mean; they say more than its name. */
+        NEAR("near", LineStatus.UNREAD),
+        /** A measure that this kitchen does not know. */
+        UNKNOWN_MEASURE("unknown-measure", LineStatus.UNKNOWN_AMOUNT),
+        /** Leaves or sprigs, counted and taken to be of a usual weight. */
+        TYPICAL_LEAF("typical-leaf", LineStatus.CHECK),
         /** A dry pulse: it is soaked and boiled before it goes into a dough. */
         DRY_PULSE("dry-pulse", LineStatus.CHECK),
         /** The amount is left to the cook. */

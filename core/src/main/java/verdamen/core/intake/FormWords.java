@@ -34,6 +34,8 @@ final class FormWords {
             "beetroot-raw", "beetroot-cooked",
             "pumpkin-raw", "pumpkin-cooked");
     private static final String COOKED_PULSE = "cooked-pulse";
+    private static final String WHOLE_LEAF = "raw-leaf";
+    private static final String HERB = "herb";
     private static final Set<String> LEAVES = Set.of("leaf", "brassica-leaf");
 
     private final List<String> forms = new ArrayList<>();
@@ -66,6 +68,11 @@ final class FormWords {
                 case "puree" -> "puree";
                 default -> "pulse-whole";
             };
+        }
+        if (last.equals(WHOLE_LEAF)
+                && !LEAVES.contains(ingredient.group())
+                && !ingredient.group().equals(HERB)) {
+            return null;
         }
         // Boiled or steamed greens are wilted ones.
         return last.equals("cooked-pieces") && LEAVES.contains(ingredient.group()) ? "wilted" : last;

@@ -15,7 +15,8 @@ import verdamen.core.pantry.FatState;
  *
  * @param text its words, as written
  * @param ingredient code of the ingredient; null when none was recognised
- * @param grams mass, g; null when it is not known
+ * @param near code of a flour or pulse that its words may mean, where they say more than its name; null otherwise
+ * @param grams mass, g, also of what is only near; null when it is not known
  * @param sd standard deviation of that mass, g; null when it is not known
  * @param measure code of the measure it was stated in; null for none
  * @param quantity how many of that measure; null for none
@@ -30,6 +31,7 @@ import verdamen.core.pantry.FatState;
 public record ParsedLine(
         String text,
         @Nullable String ingredient,
+        @Nullable String near,
         @Nullable Double grams,
         @Nullable Double sd,
         @Nullable String measure,
@@ -55,6 +57,7 @@ public record ParsedLine(
         return new ParsedLine(
                 of,
                 ingredient,
+                near,
                 share(grams, count),
                 share(sd, count),
                 measure,

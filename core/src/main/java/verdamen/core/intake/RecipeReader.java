@@ -229,7 +229,7 @@ public final class RecipeReader {
         boolean unknown = read.findings().stream()
                 .anyMatch(finding -> finding.kind() == Finding.Kind.NO_INGREDIENT
                         && !finding.words().isEmpty());
-        return read.ingredient() == null ? measured && unknown : read.grams() != null;
+        return read.ingredient() == null && read.near() == null ? measured && unknown : read.grams() != null;
     }
 
     private boolean isBareName(String text) {

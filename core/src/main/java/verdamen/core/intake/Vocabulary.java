@@ -3,6 +3,7 @@ package verdamen.core.intake;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,7 +63,7 @@ final class Vocabulary {
                             + " each per cut piece pieces cube cubes strip strips slice slices left over leftover warm hot lukewarm"
                             + " boiling tepid ice iced cool cooled room temperature your favourite optional then until just only about"
                             + " my our kitchen home plain total divided separately also if you like made using use see note"
-                            + " tin tins can cans jar jars packet packets pack packs bag bags size sized medium x ready fine")
+                            + " tin tins can cans jar jars packet packets pack packs bag bags size sized medium x ready fine stoneground local")
                     .split(" ")));
 
     private static final int SHORTEST_MISSPELT = (int) Coefficient.MISSPELT_WORD_FROM.value();
@@ -106,6 +107,18 @@ final class Vocabulary {
         return byFirstWord.getOrDefault(tokens.get(from).word(), List.of()).stream()
                 .filter(phrase -> kinds.contains(phrase.kind()) && beginsAt(tokens, from, phrase.words()))
                 .findFirst();
+    }
+
+    /** What the first phrase of a kind in a line says; null without one. */
+    @Nullable
+    String firstValue(List<Token> tokens, Kind kind) {
+        for (int at = 0; at < tokens.size(); at++) {
+            Optional<Phrase> phrase = phraseAt(tokens, at, EnumSet.of(kind));
+            if (phrase.isPresent()) {
+                return phrase.get().value();
+            }
+        }
+        return null;
     }
 
     /** Whether a word is known here, so that it is no misspelt ingredient. */

@@ -369,7 +369,11 @@ public enum Coefficient {
     USUAL_FILLING_SALT_PCT,
     USUAL_SALT_SD,
     INCH_MM,
-    THICKEST_SHEET_MM;
+    THICKEST_SHEET_MM,
+    HERB_LEAF_GRAMS,
+    HERB_SPRIG_GRAMS,
+    GREENS_LEAF_GRAMS,
+    LEAF_SD;
 
     private final Row row;
 

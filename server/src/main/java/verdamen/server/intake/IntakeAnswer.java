@@ -36,6 +36,7 @@ public record IntakeAnswer(
      *
      * @param text its words, as written
      * @param ingredient code of the ingredient; null when none was recognised
+     * @param near code of a flour or pulse that its words may mean; null otherwise
      * @param grams mass, g; null when it is not known
      * @param gramsLow lower end of its 80 % range, g
      * @param gramsHigh upper end of its 80 % range, g
@@ -53,6 +54,7 @@ public record IntakeAnswer(
     public record IntakeLine(
             String text,
             @Nullable String ingredient,
+            @Nullable String near,
             @Nullable Double grams,
             @Nullable Double gramsLow,
             @Nullable Double gramsHigh,
@@ -79,6 +81,7 @@ public record IntakeAnswer(
             return new IntakeLine(
                     line.text(),
                     line.ingredient(),
+                    line.near(),
                     line.grams(),
                     line.gramsLow(),
                     line.gramsHigh(),
