@@ -1,7 +1,7 @@
 import { Link as LinkIcon } from "lucide-react";
 import type { KeyboardEvent } from "react";
 import type { ChainAnswer, ChainSpec } from "../api";
-import type { Editor } from "../formula";
+import { type Editor, useFormulaEdit } from "../formula";
 import { useFigures } from "../figures";
 import { MassField, type NumberEntry } from "../parts";
 import { addStep, linkChain } from "./editChain";
@@ -19,6 +19,18 @@ function opensTheList(event: KeyboardEvent<HTMLSelectElement>): void {
   }
 }
 
+const PLACES: Record<string, string> = {
+  dough: "in the dough",
+  filling: "in the filling",
+  surface: "on the surface",
+  beside: "beside",
+};
+
+const PUT = [
+  [null, "into the dough"],
+  ["filling", "into the filling"],
+] as const;
+
 interface ChainEndProps {
   chain: ChainSpec;
   index: number;
@@ -31,7 +43,16 @@ interface ChainEndProps {
 /** What meets the flour: how much, how wet, in which form, where it goes; and backwards, how much to buy. */
 export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEndProps) {
   const figures = useFigures();
+  const change = useFormulaEdit(editor);
   const linked = editor.draft.lines.flatMap((line, at) => (line.prep === chain.key ? [{ line, at }] : []));
+  const takePart = (grams: number) => {
+    const first = linked[0]?.line;
+    if (first) {
+      editor.edit({ kind: "line", key: first.key, patch: { grams } });
+    } else {
+      linkChain(editor, chain.key ?? "", null, grams);
+    }
+  };
   return (
     <div className="border-primary min-w-56 flex-1 border-l-4 py-1 pl-4 text-sm">
       <select
@@ -95,28 +116,35 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
       ))}
       <div className="pt-2">
         {linked.map(({ line, at }) => (
-          <p key={line.key} className="flex items-center gap-1 text-xs">
-            <LinkIcon size={13} aria-hidden /> line {at + 1}
-            {line.part === "filling"
-              ? ", in the filling"
-              : line.part === "surface"
-                ? ", on the surface"
-                : line.part === "beside"
-                  ? ", beside"
-                  : ", in the dough"}
-            {line.grams === null
-              ? ": all of it"
-              : `: ${typeof line.grams === "number" ? figures.mass(line.grams) : line.grams}`}
-          </p>
+          <div key={line.key} className="flex items-center gap-1 pb-0.5 text-xs">
+            <LinkIcon size={13} aria-hidden /> line {at + 1}, {PLACES[line.part ?? "dough"]}
+            <MassField
+              label={`How much goes into line ${at + 1}`}
+              className="w-24"
+              value={line.grams}
+              placeholder="all of it"
+              onChange={(grams) => editor.edit({ kind: "line", key: line.key, patch: { grams } })}
+            />
+          </div>
         ))}
-        {linked.length === 0 && (
-          <div className="flex flex-wrap gap-1">
-            <button className="btn btn-xs btn-primary" onClick={() => linkChain(editor, chain.key ?? "", null)}>
-              Put into the dough
-            </button>
-            <button className="btn btn-xs" onClick={() => linkChain(editor, chain.key ?? "", "filling")}>
-              Put into the filling
-            </button>
+        {answer && linked.length > 0 && figures.shows(answer.leftGrams, 0) && (
+          <p className="text-xs" data-testid="left">
+            {answer.leftGrams > 0
+              ? `${figures.mass(answer.leftGrams)} is left over.`
+              : `${figures.mass(-answer.leftGrams)} more goes in than there is.`}
+          </p>
+        )}
+        {(linked.length === 0 || (answer && answer.leftGrams > 0.5)) && (
+          <div className="flex flex-wrap gap-1 pt-1">
+            {PUT.map(([part, words]) => (
+              <button
+                key={words}
+                className={`btn btn-xs ${linked.length === 0 && part === null ? "btn-primary" : ""}`}
+                onClick={() => linkChain(editor, chain.key ?? "", part)}
+              >
+                {linked.length === 0 ? "Put" : "The rest"} {words}
+              </button>
+            ))}
           </div>
         )}
       </div>
@@ -129,12 +157,29 @@ export function ChainEnd({ chain, index, answer, editor, need, onNeed }: ChainEn
           dataField="need"
           onChange={(grams) => onNeed(typeof grams === "number" && grams > 0 ? grams : null)}
         />
-        {answer?.buyGrams != null && (
-          <span data-testid="buy">
-            : buy <strong>{figures.mass(answer.buyGrams)}</strong>
-          </span>
-        )}
       </div>
+      {need !== null && answer?.buyGrams != null && (
+        <div className="flex flex-wrap items-center gap-1 pt-1 text-xs">
+          <span data-testid="buy">
+            {figures.mass(answer.result.grams) === figures.mass(need) ? (
+              <>that is what comes out</>
+            ) : (
+              <button
+                className="btn btn-xs"
+                disabled={change.isPending}
+                onClick={() => change.mutate({ kind: "prepare-for", chain: index, grams: need })}
+              >
+                buy {figures.mass(answer.buyGrams)}
+              </button>
+            )}
+          </span>
+          {answer.result.grams > need && linked.length < 2 && linked[0]?.line.grams !== need && (
+            <button className="btn btn-xs" data-testid="use-part" onClick={() => takePart(need)}>
+              prepare {figures.mass(answer.result.grams)} and use {figures.mass(need)} of it
+            </button>
+          )}
+        </div>
+      )}
     </div>
   );
 }

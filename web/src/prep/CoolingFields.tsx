@@ -34,6 +34,26 @@ export function CoolingFields({ step, cooling, error, set, label }: CoolingField
     <>
       {degrees("fromC", "from", cooling?.fromC)}
       {degrees("roomC", "in", cooling?.roomC)}
+      {cooling && (
+        <p className="flex gap-1 pt-1 text-xs" role="group" aria-label={label("Place")}>
+          {(
+            [
+              ["kitchen", null, cooling.kitchenC],
+              ["fridge", cooling.fridgeC, cooling.fridgeC],
+            ] as const
+          ).map(([name, celsius, shown]) => (
+            <button
+              key={name}
+              className="btn btn-xs px-1.5"
+              aria-pressed={cooling.roomC === shown}
+              title={figures.temperature(shown)}
+              onClick={() => change({ roomC: celsius })}
+            >
+              {name}
+            </button>
+          ))}
+        </p>
+      )}
       {degrees("targetC", "down to", cooling?.targetC)}
       <label className="flex items-center gap-1.5 pt-1 text-xs">
         <input

@@ -157,10 +157,23 @@ export function StepColumn({
           {answer.skipped ? "passed over" : answer.typical ? "typical value" : "as weighed"}
           {answer.hot && ", hot"}
           <span className="block">
-            yield {figures.percent(answer.yieldPct)}
+            <span title="Of what went into the step, without plain water.">
+              yield {figures.percent(answer.yieldPct)}
+            </span>
             {cut && answer.form && `, ${answer.form}`}
             {cut && answer.pieceMm != null && answer.pieceMm > 0 && `, ${figures.number(answer.pieceMm, 1)} mm`}
           </span>
+        </p>
+      )}
+      {answer?.own && (
+        <p className="pt-1 text-xs" data-testid="own-yield">
+          In this kitchen {figures.percent(answer.own.yieldPct)}, weighed{" "}
+          {answer.own.times === 1 ? "once" : `${figures.number(answer.own.times, 0)} times`}.{" "}
+          {step.afterGrams == null && step.liquidGrams == null && (
+            <button className="link text-primary" onClick={() => set({ afterGrams: answer.own?.afterGrams ?? null })}>
+              use {figures.mass(answer.own.afterGrams)}
+            </button>
+          )}
         </p>
       )}
       {answer && answer.why.length > 0 && (

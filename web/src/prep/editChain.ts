@@ -36,9 +36,9 @@ export function removeChain(editor: Editor, index: number): void {
   });
 }
 
-/** Puts what a chain gives on a line of its own. */
-export function linkChain(editor: Editor, key: string, part: string | null): void {
-  editor.edit({ kind: "add", line: { prep: key, part } });
+/** Puts what a chain gives on a line of its own: so much of it, or all that is left. */
+export function linkChain(editor: Editor, key: string, part: string | null, grams: number | null = null): void {
+  editor.edit({ kind: "add", line: { prep: key, part, grams } });
 }
 
 /** Adds a step at the end of a chain. */

@@ -248,4 +248,43 @@ public class PrepIT extends BrowserTest {
                 .until(ExpectedConditions.presenceOfElementLocated(
                         By.xpath("//button[normalize-space()='Put into the dough']")));
     }
+
+    @Test
+    public void aChainFeedsDoughAndFillingInShares() {
+        PrepPage page = newDough();
+        page.prepare("potato, boiled");
+        page.bought(0, "300");
+        page.addStep(0, "mash");
+        page.press("Put into the dough");
+        page.settled();
+        page.need("120");
+        page.press("prepare 300 g and use 120 g of it");
+        page.waitForText("left", "180 g is left over");
+        page.press("The rest into the filling");
+        page.settled();
+        patience().until(ExpectedConditions.numberOfElementsToBe(By.cssSelector("[data-testid=left]"), 0));
+        page.text("free-water");
+        page.need("150");
+        page.press("buy 150 g");
+        page.waitForText("result-grams", "150 g");
+    }
+
+    @Test
+    public void coolingInTheFridgeIsOneClick() {
+        PrepPage page = newDough();
+        page.prepare("potato, raw");
+        page.addStep(0, "boil");
+        page.addStep(0, "cool");
+        int kitchen = minutes(page.text("cooling"));
+        page.press("fridge");
+        page.settled();
+        patience().until(driver -> minutes(page.text("cooling")) < kitchen);
+        page.press("kitchen");
+        page.settled();
+        patience().until(driver -> minutes(page.text("cooling")) == kitchen);
+    }
+
+    private static int minutes(String words) {
+        return Integer.parseInt(words.replaceAll("\\D+", " ").strip().split(" ")[0]);
+    }
 }

@@ -20,6 +20,7 @@ import verdamen.core.model.Within;
  * @param step for a step, its index in the chain
  * @param phase for a phase, its kind
  * @param minutes for a time to be ready at, minutes after kneading
+ * @param grams for what is needed of a chain, how much, g
  * @param said for what the method says, places among its settings
  */
 public record FormulaEdit(
@@ -34,6 +35,7 @@ public record FormulaEdit(
         @Nullable Integer step,
         @Nullable String phase,
         @Within(Limit.READY_MINUTES) @Nullable Integer minutes,
+        @Within(Limit.GRAMS) @Nullable Double grams,
         @Within(Limit.REMARKS) @Nullable List<Integer> said) {
 
     /** What can be asked. */
@@ -54,6 +56,8 @@ public record FormulaEdit(
         PREPARE_LINE("prepare-line"),
         /** A preparation chain is begun. */
         ADD_CHAIN("add-chain"),
+        /** So much is bought, and everything weighed in proportion, that as much as is needed comes out of a chain. */
+        PREPARE_FOR("prepare-for"),
         /** What is usually put in at a step is put in. */
         ADD_TO_STEP("add-to-step"),
         /** A phase of its usual length follows the others. */

@@ -29,6 +29,7 @@ import verdamen.core.model.Scale;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
+import verdamen.core.prep.Chain;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
 import verdamen.core.prep.StepSpec;
@@ -69,6 +70,7 @@ public final class FormulaEdits {
             case PREPARE_LINE -> prepared();
             case ADD_CHAIN ->
                 withChain(new ChainSpec(newKey(), null, ingredient(), Usual.BOUGHT_GRAMS.value(), null, List.of()));
+            case PREPARE_FOR -> preparedFor();
             case ADD_TO_STEP -> addition();
             case ADD_PHASE -> phase();
             case YEAST_FOR -> new RiseEdits(spec, read()).yeastFor(minutes());
@@ -204,6 +206,24 @@ public final class FormulaEdits {
 
     private boolean hasKey(String key) {
         return spec.prepsOrNone().stream().anyMatch(chain -> key.equals(chain.key()));
+    }
+
+    private FormulaSpec preparedFor() {
+        List<ChainSpec> chains = new ArrayList<>(spec.prepsOrNone());
+        int index = within("edit.chain", edit.chain(), chains.size());
+        Faults faults = new Faults();
+        double grams = faults.needed("edit.grams", edit.grams(), Limit.GRAMS);
+        faults.refuse();
+        String key = chains.get(index).key();
+        Chain chain = read().preps().stream()
+                .filter(each -> each.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> unknown("edit.chain", index));
+        if (chain.boughtGrams() <= 0 || chain.buyGrams(grams) <= 0) {
+            throw Faults.refusal(null, "edit.grams", FaultCode.OUT_OF_REACH, grams);
+        }
+        chains.set(index, chains.get(index).times(chain.buyGrams(grams) / chain.boughtGrams()));
+        return spec.withPreps(chains);
     }
 
     private FormulaSpec addition() {

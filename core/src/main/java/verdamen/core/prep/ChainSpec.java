@@ -66,6 +66,20 @@ public record ChainSpec(
         return new ChainSpec(key, name, ingredient, grams, liquid, all, begins);
     }
 
+    /** This chain with so many times of everything that is bought, weighed or put in. */
+    public ChainSpec times(double factor) {
+        return new ChainSpec(
+                key,
+                name,
+                ingredient,
+                grams == null ? null : Double.valueOf(grams * factor),
+                liquid,
+                steps == null
+                        ? null
+                        : steps.stream().map(step -> step.times(factor)).toList(),
+                begins);
+    }
+
     /** This chain with the codes that rows of the book have now. */
     public ChainSpec withCurrentCodes(Aliases aliases) {
         return new ChainSpec(

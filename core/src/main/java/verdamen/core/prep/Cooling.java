@@ -1,6 +1,7 @@
 package verdamen.core.prep;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
@@ -22,6 +23,8 @@ import verdamen.core.model.Unit;
  * @param safeMinutes minutes until it is down to the typical food-safety limit; null when the room is too warm
  * @param curve the temperature every five minutes from the start, °C, until it is reached or four hours have passed
  * @param steps how the minutes come about
+ * @param kitchenC a usual kitchen, °C, as a place to cool in
+ * @param fridgeC a usual fridge, °C
  */
 public record Cooling(
         double fromC,
@@ -33,7 +36,9 @@ public record Cooling(
         @Nullable Double minutesLeft,
         @Nullable Double safeMinutes,
         List<Double> curve,
-        List<ExplanationStep> steps) {
+        List<ExplanationStep> steps,
+        double kitchenC,
+        double fridgeC) {
 
     private static final int CURVE_STEP = (int) Coefficient.COOLING_CURVE_STEP.value();
     private static final int CURVE_END = (int) Coefficient.COOLING_CURVE_END.value();
@@ -86,7 +91,7 @@ public record Cooling(
         Double left =
                 minutes == null ? null : Double.valueOf(Math.max(0, minutes - (readMinute == null ? 0 : readMinute)));
         int end = minutes == null ? CURVE_END : (int) Math.min(CURVE_END, Math.ceil(minutes / CURVE_STEP) * CURVE_STEP);
-        List<Double> curve = java.util.stream.IntStream.rangeClosed(0, end / CURVE_STEP)
+        List<Double> curve = IntStream.rangeClosed(0, end / CURVE_STEP)
                 .mapToObj(i -> at(fromC, roomC, rate, i * CURVE_STEP))
                 .toList();
         return new Cooling(
@@ -99,7 +104,9 @@ public record Cooling(
                 left,
                 minutesTo(fromC, roomC, Coefficient.SAFE_COOLING_C.value(), rate),
                 curve,
-                steps);
+                steps,
+                Coefficient.KITCHEN_C.value(),
+                Coefficient.FRIDGE_C.value());
     }
 
     /** The temperature after some minutes, °C. */

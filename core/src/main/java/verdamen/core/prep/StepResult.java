@@ -42,6 +42,16 @@ public record StepResult(
         @Nullable Cooling cooling,
         List<ExplanationStep> steps) {
 
+    /** What went in, g: what it began with and what was put in, without plain water. */
+    public double inGrams() {
+        return before.grams() + addedGrams;
+    }
+
+    /** Weight after it over what went in; 0 when nothing did. What takes up water gives more than one. */
+    public double yield() {
+        return inGrams() > 0 ? after.grams() / inGrams() : 0;
+    }
+
     /** Mass that went in less mass that came out, g: 0 but for rounding. */
     public double massError() {
         return before.grams()

@@ -121,6 +121,27 @@ public record StepSpec(
                 cooling);
     }
 
+    /** This step with so many times of everything that is weighed at it. */
+    StepSpec times(double factor) {
+        return new StepSpec(
+                kind,
+                times(beforeGrams, factor),
+                times(afterGrams, factor),
+                times(liquidGrams, factor),
+                pieceMm,
+                drained,
+                added == null
+                        ? null
+                        : added.stream()
+                                .map(each -> new AddedSpec(each.ingredient(), times(each.grams(), factor)))
+                                .toList(),
+                cooling);
+    }
+
+    private static @Nullable Double times(@Nullable Double grams, double factor) {
+        return grams == null ? null : Double.valueOf(grams * factor);
+    }
+
     /** This step with temperatures. */
     public StepSpec cooling(CoolingSpec temperatures) {
         return new StepSpec(kind, beforeGrams, afterGrams, liquidGrams, pieceMm, drained, added, temperatures);

@@ -11,6 +11,7 @@ import static verdamen.core.Doughs.read;
 import static verdamen.core.Doughs.roti;
 import static verdamen.core.Doughs.spec;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
@@ -20,6 +21,7 @@ import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.TooMuchWater;
 import verdamen.core.balance.WayOut;
+import verdamen.core.formula.ChainShares;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSpec;
@@ -27,6 +29,7 @@ import verdamen.core.formula.Measured;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.Openness;
+import verdamen.core.formula.Part;
 import verdamen.core.leavening.Rise;
 import verdamen.core.model.RefusedException;
 import verdamen.core.model.Scale;
@@ -40,7 +43,7 @@ public class FormulaEditsTest {
 
     private static FormulaEdit edit(
             String kind, @Nullable Integer line, @Nullable String remedy, @Nullable String ingredient) {
-        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null, null, null);
+        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null, null, null, null);
     }
 
     private static EditedFormula apply(FormulaSpec spec, FormulaEdit edit) {
@@ -156,7 +159,8 @@ public class FormulaEditsTest {
         FormulaSpec salted = spec("roti", line("wheat-atta", 400), LineSpec.ofPrep("p"))
                 .withPreps(List.of(new ChainSpec(
                         "p", null, "courgette-raw", 300.0, null, List.of(StepSpec.of(StepKind.SALT_STAND)))));
-        FormulaEdit add = new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null);
+        FormulaEdit add =
+                new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null, null);
         StepSpec step =
                 apply(salted, add).formula().prepsOrNone().get(0).steps().get(0);
         assertEquals(step.added().size(), 1);
@@ -166,7 +170,7 @@ public class FormulaEditsTest {
     @Test
     public void aPhaseFollowsTheRestAsItIs() {
         FormulaEdit chill =
-                new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill", null, null);
+                new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill", null, null, null);
         FormulaSpec with = apply(roti(240), chill).formula();
         assertEquals(with.methodOrNone().phases().size(), 2);
         assertEquals(
@@ -176,11 +180,13 @@ public class FormulaEditsTest {
 
     @Test
     public void aLotsFiguresComeAndGo() {
-        FormulaEdit carry = new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null, null, null);
+        FormulaEdit carry =
+                new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null, null, null, null);
         LineSpec carried = apply(roti(240), carry).formula().lineOrNull(0);
         assertEquals(carried.measured().moisturePct(), 12.5);
         assertEquals(carried.origin().lot(), Long.valueOf(7));
-        FormulaEdit book = new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null, null, null);
+        FormulaEdit book =
+                new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null, null, null, null);
         FormulaSpec again = apply(roti(240).withLine(0, carried), book).formula();
         assertEquals(again, roti(240));
     }
@@ -189,7 +195,7 @@ public class FormulaEditsTest {
             "pita", line("wheat-strong-white", 500), line("water", 310), line("yeast-fresh", 12), line("salt-fine", 9));
 
     private static FormulaEdit inMinutes(String kind, Integer minutes) {
-        return new FormulaEdit(kind, null, null, null, null, null, null, null, null, null, minutes, null);
+        return new FormulaEdit(kind, null, null, null, null, null, null, null, null, null, minutes, null, null);
     }
 
     private static int risen(FormulaSpec spec) {
@@ -253,13 +259,61 @@ public class FormulaEditsTest {
             {edit("prepare-line", -1, null, null)},
             {edit("add-chain", null, null, "sawdust")},
             {edit("use-equivalent", 0, null, null)},
-            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null)},
-            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap", null, null)},
+            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null, null)},
+            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap", null, null, null)},
         };
     }
 
     @Test(dataProvider = "refused")
     public void whatCannotBeDoneIsRefused(FormulaEdit edit) {
         assertThrows(RefusedException.class, () -> apply(roti(240), edit));
+    }
+
+    @Test
+    public void asMuchIsBoughtAsIsNeeded() {
+        ChainSpec chain = new ChainSpec(
+                "prep-1",
+                null,
+                "courgette-raw",
+                300.0,
+                null,
+                List.of(
+                        StepSpec.of(StepKind.TRIM).leaving(284),
+                        StepSpec.of(StepKind.SALT_STAND).adding("salt-fine", 4).running(52),
+                        StepSpec.of(StepKind.PRESS).leaving(142)));
+        FormulaSpec spec =
+                spec("roti", line("wheat-atta", 400), LineSpec.ofPrep("prep-1")).withPreps(List.of(chain));
+        FormulaSpec after = apply(spec, prepareFor(71.0)).formula();
+        assertEquals(read(after).preps().get(0).result().grams(), 71, 1e-9);
+        assertEquals(after.prepsOrNone().get(0).grams(), 150, 1e-9);
+        assertThrows(RefusedException.class, () -> apply(spec, prepareFor(null)));
+        assertThrows(RefusedException.class, () -> apply(roti(250), prepareFor(71.0)));
+    }
+
+    private static FormulaEdit prepareFor(@Nullable Double grams) {
+        return new FormulaEdit("prepare-for", null, null, null, null, null, null, 0, null, null, null, grams, null);
+    }
+
+    @Test
+    public void whatLinesLeaveOfAChainIsTold() {
+        ChainSpec chain = new ChainSpec("prep-1", null, "potato-boiled", 300.0, null, List.of());
+        FormulaSpec spec = spec(
+                        "stuffed-paratha",
+                        line("wheat-atta", 400),
+                        LineSpec.ofPrep("prep-1").withGrams(100.0))
+                .withPreps(List.of(chain));
+        assertEquals(ChainShares.leftGrams(spec, read(spec).preps().get(0)), 200, 1e-9);
+        List<LineSpec> lines = new ArrayList<>(spec.linesOrNone());
+        lines.add(LineSpec.ofPrep("prep-1").withPart("filling"));
+        FormulaSpec shared = spec.withLines(lines);
+        assertEquals(ChainShares.leftGrams(shared, read(shared).preps().get(0)), 0, 1e-9);
+        assertEquals(
+                read(shared).lines().stream()
+                        .filter(each -> each.part() == Part.FILLING)
+                        .mapToDouble(Line::grams)
+                        .sum(),
+                200,
+                1e-9,
+                "the rest");
     }
 }

@@ -30,8 +30,8 @@ public class InstructionEditsTest {
     }
 
     private static FormulaSpec take(FormulaSpec spec, Integer... said) {
-        FormulaEdit edit =
-                new FormulaEdit("take-said", null, null, null, null, null, null, null, null, null, null, List.of(said));
+        FormulaEdit edit = new FormulaEdit(
+                "take-said", null, null, null, null, null, null, null, null, null, null, null, List.of(said));
         return FormulaEdits.apply(spec, edit, BOOK).formula();
     }
 

@@ -27,9 +27,11 @@ class FormulaController {
 
     private final FormulaService formulas;
     private final FormulaList list;
+    private final FormulaBin bin;
 
-    FormulaController(FormulaService formulas, FormulaList list) {
+    FormulaController(FormulaService formulas, FormulaList list, FormulaBin bin) {
         this.formulas = formulas;
+        this.bin = bin;
         this.list = list;
     }
 
@@ -54,21 +56,22 @@ class FormulaController {
 
     /** The deleted formulas that can still be restored. */
     @GetMapping("/bin")
-    List<FormulaService.Binned> bin() {
-        return formulas.bin();
+    List<FormulaBin.Binned> bin() {
+        return bin.bin();
     }
 
     /** Deletes a formula: it stays in the bin for thirty days. Answers what is in the bin then. */
     @DeleteMapping("/{id}")
-    List<FormulaService.Binned> delete(@PathVariable long id) {
-        formulas.delete(id);
-        return formulas.bin();
+    List<FormulaBin.Binned> delete(@PathVariable long id) {
+        bin.delete(id);
+        return bin.bin();
     }
 
     /** Takes a formula out of the bin. */
     @PostMapping("/{id}/restore")
     FormulaDocument restore(@PathVariable long id) {
-        return formulas.restore(id);
+        bin.restore(id);
+        return formulas.newest(id);
     }
 
     /** A formula with its newest version. */

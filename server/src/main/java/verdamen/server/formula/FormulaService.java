@@ -7,12 +7,14 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Uses;
@@ -28,20 +30,20 @@ import verdamen.server.formula.FormulaMapper.SavedRow;
 import verdamen.server.formula.FormulaMapper.VersionRow;
 import verdamen.server.json.JsonText;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.prep.KitchenYields;
 
 /** Formulas and their immutable versions. */
 @Service
 public class FormulaService {
 
     private static final int READ_AT_ONCE = 100;
-    private static final int BIN_DAYS = 30;
-    private static final int BIN_SHOWN = 200;
 
     private final FormulaMapper mapper;
     private final StoredFormula stored;
     private final Summaries summaries;
     private final PantryService pantry;
     private final JsonText json;
+    private final KitchenYields yields;
     private final Clock clock;
 
     FormulaService(
@@ -50,12 +52,14 @@ public class FormulaService {
             Summaries summaries,
             PantryService pantry,
             JsonText json,
+            KitchenYields yields,
             Clock clock) {
         this.mapper = mapper;
         this.stored = stored;
         this.summaries = summaries;
         this.pantry = pantry;
         this.json = json;
+        this.yields = yields;
         this.clock = clock;
     }
 
@@ -262,47 +266,8 @@ public class FormulaService {
         }
     }
 
-    /**
-     * A deleted formula.
-     *
-     * @param id its id
-     * @param name its name
-     * @param deletedAt when it was deleted
-     * @param goneAt when it is deleted for good, unless a batch was made from it
-     */
-    public record Binned(long id, String name, OffsetDateTime deletedAt, OffsetDateTime goneAt) {}
-
-    /** What is in the bin, the latest first. */
-    @Transactional(readOnly = true)
-    public List<Binned> bin() {
-        return mapper.bin(BIN_SHOWN).stream()
-                .map(row -> new Binned(
-                        row.id(), row.name(), row.deletedAt(), row.deletedAt().plusDays(BIN_DAYS)))
-                .toList();
-    }
-
-    /** Puts a formula into the bin; what has been there too long is deleted for good. */
-    @Transactional
-    public void delete(long id) {
-        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
-        mapper.setDeleted(formula(id).id(), now);
-        List<Long> gone = mapper.inBinSince(now.minusDays(BIN_DAYS));
-        if (!gone.isEmpty()) {
-            mapper.purge(json.ids(gone));
-        }
-    }
-
-    /** Takes a formula out of the bin. */
-    @Transactional
-    public FormulaDocument restore(long id) {
-        if (mapper.setDeleted(id, null) == 0) {
-            throw notFound(id);
-        }
-        return newest(id);
-    }
-
     /** A request that the core has read without a fault. */
-    private record Checked(String name, String note, FormulaSpec formula) {}
+    private record Checked(String name, String note, FormulaSpec spec, Formula formula) {}
 
     private Checked check(SaveRequest request) {
         Faults faults = new Faults();
@@ -313,13 +278,14 @@ public class FormulaService {
             faults.add(null, "formula", FaultCode.MISSING, null);
             throw new RefusedException(faults.all());
         }
+        Formula formula = null;
         try {
-            FormulaReader.read(spec, pantry.pantry());
+            formula = FormulaReader.read(spec, pantry.pantry());
         } catch (RefusedException refused) {
             faults.addAll(refused.faults());
         }
         faults.refuse();
-        return new Checked(name, note, spec);
+        return new Checked(name, note, spec, Objects.requireNonNull(formula));
     }
 
     private OffsetDateTime at(Saving saving) {
@@ -331,7 +297,7 @@ public class FormulaService {
 
     private void insert(
             long id, int number, @Nullable Integer parent, Checked checked, OffsetDateTime at, Saving saving) {
-        FormulaSpec spec = checked.formula();
+        FormulaSpec spec = checked.spec();
         long versionId;
         try {
             versionId = mapper.insertVersion(
@@ -349,6 +315,7 @@ public class FormulaService {
         uses.lots().forEach(lot -> rows.add(new Use("lot", lot.toString())));
         mapper.insertUses(versionId, json.of(rows));
         mapper.nameNewest(id, checked.name(), at);
+        yields.keep(id, checked.formula().preps());
     }
 
     private FormulaRow formula(long id) {
@@ -359,7 +326,7 @@ public class FormulaService {
         return row;
     }
 
-    private static FormulaNotFoundException notFound(long id) {
+    static FormulaNotFoundException notFound(long id) {
         return new FormulaNotFoundException("There is no formula " + id + ".");
     }
 

@@ -2,7 +2,10 @@ package verdamen.server.prep;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.ChainShares;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.ExplanationStep;
+import verdamen.core.model.Scale;
 import verdamen.core.model.Share;
 import verdamen.core.pantry.Form;
 import verdamen.core.pantry.Ingredient;
@@ -35,6 +38,7 @@ import verdamen.core.prep.StepResult;
  * @param remarks what to mind
  * @param neededGrams what was asked for, backwards, g; null when nothing was
  * @param buyGrams what to buy for it, g
+ * @param leftGrams what is left once every line has taken its share, g
  */
 public record ChainAnswer(
         String key,
@@ -51,7 +55,8 @@ public record ChainAnswer(
         double usedLiquidGrams,
         List<Chain.Remark> remarks,
         @Nullable Double neededGrams,
-        @Nullable Double buyGrams) {
+        @Nullable Double buyGrams,
+        double leftGrams) {
 
     /**
      * What is in the bowl.
@@ -133,13 +138,14 @@ public record ChainAnswer(
      * @param leftGrams trimmings and what stayed behind
      * @param liquid liquid that ran
      * @param drivenOffGrams water driven off
-     * @param yieldPct what it left over what it began with, with what was put in, %
+     * @param yieldPct what it left over what went in without plain water, %
      * @param form form afterwards; null for what has none
      * @param pieceMm its largest piece, mm; null for what has none
      * @param typical whether a typical value stood in for a weight
      * @param skipped whether it was left out, as nothing is to be pressed
      * @param hot whether it is hot afterwards
      * @param cooling for a cooling, how long it takes
+     * @param own what it gave when this kitchen weighed it; null when it never did
      * @param why how the water afterwards comes about
      */
     public record StepAnswer(
@@ -158,10 +164,10 @@ public record ChainAnswer(
             boolean skipped,
             boolean hot,
             @Nullable Cooling cooling,
+            @Nullable OwnYield own,
             List<ExplanationStep> why) {
 
-        static StepAnswer of(StepResult step, Pantry pantry) {
-            double began = step.before().grams() + step.addedGrams() + step.addedWaterGrams();
+        static StepAnswer of(StepResult step, Pantry pantry, KitchenYields.Known known) {
             boolean inclusion = step.after().ingredient().role() == Role.INCLUSION;
             Form form = step.form() == null || !inclusion
                     ? null
@@ -175,26 +181,51 @@ public record ChainAnswer(
                     step.leftGrams(),
                     Run.of(step.liquid()),
                     step.drivenOffGrams(),
-                    began > 0 ? Share.of(step.after().grams(), began).pct() : 0,
+                    Share.ofFraction(step.yield()).pct(),
                     form == null ? null : form.name(),
                     form == null ? null : pieceOf(form, step.pieceMm()),
                     step.typical(),
                     step.skipped(),
                     step.hot(),
                     step.cooling(),
+                    OwnYield.of(step, known),
                     step.steps());
         }
     }
 
+    /**
+     * What a step gave when this kitchen weighed it.
+     *
+     * @param yieldPct what it left over what went in, on average, %
+     * @param afterGrams what it would leave here, as a scale shows it, g
+     * @param times in how many formulas it was weighed
+     */
+    public record OwnYield(double yieldPct, double afterGrams, long times) {
+
+        static @Nullable OwnYield of(StepResult step, KitchenYields.Known known) {
+            YieldMapper.YieldRow row =
+                    known.of(step.kind(), step.before().ingredient().code());
+            return row == null
+                    ? null
+                    : new OwnYield(
+                            Share.ofFraction(row.share()).pct(),
+                            Scale.shown(row.share() * step.inGrams()),
+                            row.times());
+        }
+    }
+
     /** The answer for a chain, and how much to buy when so many grams are needed. */
-    static ChainAnswer of(Chain chain, Pantry pantry, @Nullable Double needed) {
+    static ChainAnswer of(
+            FormulaSpec formula, Chain chain, Pantry pantry, @Nullable Double needed, KitchenYields.Known known) {
         Form form = chain.form() == null ? null : pantry.form(chain.form()).orElse(null);
         return new ChainAnswer(
                 chain.key(),
                 chain.name(),
                 Bowl.bought(chain.bought(), chain.boughtGrams()),
                 Bowl.of(chain.result()),
-                chain.steps().stream().map(step -> StepAnswer.of(step, pantry)).toList(),
+                chain.steps().stream()
+                        .map(step -> StepAnswer.of(step, pantry, known))
+                        .toList(),
                 form == null ? null : form.name(),
                 form == null ? null : pieceOf(form, chain.pieceMm()),
                 chain.hot(),
@@ -204,7 +235,8 @@ public record ChainAnswer(
                 chain.usedLiquidGrams(),
                 chain.remarks(),
                 needed,
-                needed == null ? null : Double.valueOf(chain.buyGrams(needed)));
+                needed == null ? null : Double.valueOf(chain.buyGrams(needed)),
+                ChainShares.leftGrams(formula, chain));
     }
 
     private static double pieceOf(Form form, @Nullable Double measured) {

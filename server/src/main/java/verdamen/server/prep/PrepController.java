@@ -31,9 +31,11 @@ class PrepController {
 
     private final PantryService pantry;
     private final BalanceService balances;
+    private final KitchenYields yields;
 
-    PrepController(PantryService pantry, BalanceService balances) {
+    PrepController(PantryService pantry, BalanceService balances, KitchenYields yields) {
         this.pantry = pantry;
+        this.yields = yields;
         this.balances = balances;
     }
 
@@ -75,10 +77,11 @@ class PrepController {
         Faults faults = new Faults();
         List<@Nullable ChainAnswer> chains = new ArrayList<>();
         List<ChainSpec> specs = formula.prepsOrNone();
+        KitchenYields.Known known = yields.known(!specs.isEmpty());
         for (int index = 0; index < specs.size(); index++) {
             Chain chain = ChainReader.read(specs.get(index), usual, book, faults, "preps[" + index + "]")
                     .orElse(null);
-            chains.add(chain == null ? null : ChainAnswer.of(chain, book, needs.get(chain.key())));
+            chains.add(chain == null ? null : ChainAnswer.of(formula, chain, book, needs.get(chain.key()), known));
         }
         try {
             return new PrepAnswer(chains, ProblemFault.listed(faults.all()), balances.balance(formula), List.of());

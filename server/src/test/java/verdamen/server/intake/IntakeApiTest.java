@@ -81,7 +81,8 @@ public class IntakeApiTest extends ServerTest {
                 .expect(200)
                 .body();
         JsonNode balance = postJson("/api/balance", open).expect(200).body();
-        assertEquals(filled.get("grams").asDouble(), balance.at("/water/needed").asDouble(), 1e-9);
+        assertEquals(filled.get("grams").asDouble(), balance.at("/water/toSet").asDouble(), 1e-9);
+        assertTrue(filled.get("follows").asBoolean());
         assertEquals(balance.at("/bakersPct/0").asDouble(), 100.0);
         assertTrue(balance.at("/bakersPct/2").isNull());
         assertNotNull(balance.at("/water/weighNext/low"));

@@ -103,4 +103,33 @@ public class PrepApiTest extends ServerTest {
         assertEquals(kept.at("/lines/2/measured/temperatureC").asDouble(), 8.0);
         assertEquals(kept.at("/notes/acknowledged/0/who").asString(), "Bench");
     }
+
+    @Test
+    public void whatThisKitchenWeighedIsOfferedNextTime() {
+        String roast = "{\"kind\": \"roast\"%s}";
+        assertTrue(ownYield(roast.formatted("")).isNull());
+        long first = saved("Roasted courgette roti", roast.formatted(", \"afterGrams\": 210"));
+        JsonNode own = ownYield(roast.formatted(""));
+        assertEquals(own.get("yieldPct").asDouble(), 70, 1e-9);
+        assertEquals(own.get("afterGrams").asDouble(), 210, 1e-9);
+        assertEquals(own.get("times").asInt(), 1);
+        long second = saved("Roasted courgette roti, smaller", roast.formatted(", \"afterGrams\": 180"));
+        assertEquals(ownYield(roast.formatted("")).get("yieldPct").asDouble(), 65, 1e-9, "the mean of both");
+        delete("/api/formulas/" + first).expect(200);
+        assertEquals(ownYield(roast.formatted("")).get("yieldPct").asDouble(), 60, 1e-9);
+        delete("/api/formulas/" + second).expect(200);
+        assertTrue(ownYield(roast.formatted("")).isNull());
+    }
+
+    private JsonNode ownYield(String step) {
+        return postJson("/api/prep", request(step, "null", "")).expect(200).at("/chains/0/steps/0/own");
+    }
+
+    private long saved(String name, String step) {
+        String request = request(step, "null", "");
+        String formula = request.substring(request.indexOf(':') + 1, request.lastIndexOf("\"needs\""))
+                .strip();
+        String body = "{\"name\": \"%s\", \"formula\": %s}".formatted(name, formula.replaceAll(",$", ""));
+        return postJson("/api/formulas", body).expect(201).at("/id").asLong();
+    }
 }
