@@ -34,6 +34,7 @@ export type FormulaSpec = Schemas["FormulaSpec"];
 export type FormulaSummary = Schemas["FormulaSummary"];
 export type Handling = Schemas["Handling"];
 export type Ingredient = Schemas["Item"];
+export type LearningAnswer = Schemas["LearningAnswer"];
 export type IntakeAnswer = Schemas["IntakeAnswer"];
 export type IntakeLine = Schemas["IntakeLine"];
 export type Kitchen = Schemas["Kitchen"];

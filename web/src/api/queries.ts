@@ -42,6 +42,12 @@ export const namesQuery = queryOptions({
   queryFn: ({ signal }) => taken(api.GET("/api/intake/names", { signal })),
 });
 
+/** What finished batches teach about flours. */
+export const learningQuery = queryOptions({
+  queryKey: ["learning"],
+  queryFn: ({ signal }) => taken(api.GET("/api/learning", { signal })),
+});
+
 /** What is asked of the list of formulas. */
 export interface FormulasAsked {
   search?: string;

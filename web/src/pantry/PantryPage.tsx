@@ -3,6 +3,7 @@ import { NavLink, useParams } from "react-router";
 import { pantryQuery } from "../api";
 import { ErrorNotice } from "../parts";
 import { Ingredients } from "./Ingredients";
+import { Learned } from "./Learned";
 import { Lots } from "./Lots";
 import { Measures } from "./Measures";
 import { Names } from "./Names";
@@ -12,6 +13,7 @@ const TABS = [
   { path: "lots", name: "Flour lots" },
   { path: "measures", name: "Measures" },
   { path: "names", name: "Names" },
+  { path: "learned", name: "Learned" },
 ];
 
 /** The pantry: ingredients, lots of flour, the kitchen's own measures and names. */
@@ -40,6 +42,7 @@ export function PantryPage() {
       {pantry.data && tab === "lots" && <Lots pantry={pantry.data} />}
       {pantry.data && tab === "measures" && <Measures pantry={pantry.data} />}
       {pantry.data && tab === "names" && <Names pantry={pantry.data} />}
+      {pantry.data && tab === "learned" && <Learned pantry={pantry.data} />}
     </main>
   );
 }

@@ -62,6 +62,7 @@ public class EveryViewIT extends BrowserTest {
             "/pantry/lots",
             "/pantry/measures",
             "/pantry/names",
+            "/pantry/learned",
             "/kitchen");
 
     @DataProvider

@@ -373,7 +373,9 @@ public enum Coefficient {
     HERB_LEAF_GRAMS,
     HERB_SPRIG_GRAMS,
     GREENS_LEAF_GRAMS,
-    LEAF_SD;
+    LEAF_SD,
+    LEARNING_ERROR,
+    LEARNING_FAR_OFF;
 
     private final Row row;
 

@@ -14,6 +14,7 @@ import verdamen.core.handling.PutIn;
  * @param version the version it was made from
  * @param startedAt when water met flour
  * @param finishedAt when it was finished; null while it is running
+ * @param counts whether it counts when the kitchen learns; null when nobody has said
  * @param minutes minutes since it was started; counted to its end when it is finished
  * @param corrections what was corrected, in order
  * @param bowl what is in the bowl with all of that; null once it is finished
@@ -24,6 +25,7 @@ public record Batch(
         int version,
         OffsetDateTime startedAt,
         @Nullable OffsetDateTime finishedAt,
+        @Nullable Boolean counts,
         double minutes,
         List<Correction> corrections,
         @Nullable InTheBowl bowl) {

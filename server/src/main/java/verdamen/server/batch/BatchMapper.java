@@ -16,7 +16,8 @@ interface BatchMapper {
             long formulaId,
             int versionNumber,
             OffsetDateTime startedAt,
-            @Nullable OffsetDateTime finishedAt) {}
+            @Nullable OffsetDateTime finishedAt,
+            @Nullable Boolean counts) {}
 
     /** A correction's own row. */
     record CorrectionRow(
@@ -50,7 +51,8 @@ interface BatchMapper {
             @Param("formulaId") long formulaId,
             @Param("versionNumber") int versionNumber,
             @Param("startedAt") OffsetDateTime startedAt,
-            @Param("finishedAt") @Nullable OffsetDateTime finishedAt);
+            @Param("finishedAt") @Nullable OffsetDateTime finishedAt,
+            @Param("counts") @Nullable Boolean counts);
 
     int finish(@Param("id") long id, @Param("at") OffsetDateTime at);
 

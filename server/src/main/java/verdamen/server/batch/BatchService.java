@@ -103,6 +103,10 @@ public class BatchService {
         @Nullable
         OffsetDateTime finishedAt();
 
+        /** Whether it counts when the kitchen learns; null when nobody has said. */
+        @Nullable
+        Boolean counts();
+
         /** Its corrections, in order. */
         List<? extends ToldCorrection> corrections();
     }
@@ -139,7 +143,7 @@ public class BatchService {
             if (version == null || here.contains(each.startedAt().toInstant())) {
                 continue;
             }
-            Long id = mapper.start(formula, version, each.startedAt(), each.finishedAt());
+            Long id = mapper.start(formula, version, each.startedAt(), each.finishedAt(), each.counts());
             if (id != null) {
                 each.corrections().forEach(correction -> keep(id, correction));
             }
@@ -164,7 +168,7 @@ public class BatchService {
         faults.require(mapper.isVersion(formula, version), "version", FaultCode.UNKNOWN_CODE, version);
         faults.refuse();
         OffsetDateTime at = now().minus(Duration.ofMillis(Math.round(minutesAgo * SECONDS * 1000)));
-        faults.require(mapper.start(formula, version, at, null) != null, "batch", FaultCode.TAKEN, "running");
+        faults.require(mapper.start(formula, version, at, null, null) != null, "batch", FaultCode.TAKEN, "running");
         faults.refuse();
         return batches(formula);
     }
@@ -309,6 +313,7 @@ public class BatchService {
                 row.versionNumber(),
                 row.startedAt(),
                 row.finishedAt(),
+                row.counts(),
                 Duration.between(row.startedAt(), end).toMillis() / (SECONDS * 1000),
                 corrections.stream()
                         .map(each -> new Correction(

@@ -7,8 +7,11 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -20,15 +23,18 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.handling.PutIn;
 import verdamen.core.pantry.LotSpec;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
 import verdamen.server.VerdamenProperties;
+import verdamen.server.batch.BatchService;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.Saving;
 import verdamen.server.formula.FormulaState;
 import verdamen.server.formula.SaveRequest;
+import verdamen.server.formula.VersionSummary;
 import verdamen.server.kitchen.Kitchen;
 import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.LotService;
@@ -41,6 +47,7 @@ import verdamen.server.pantry.TaughtName;
 class DemoLoader implements SmartInitializingSingleton {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    private static final double MINUTES_OF_A_BATCH = 60;
 
     private final VerdamenProperties properties;
     private final FormulaService formulas;
@@ -48,6 +55,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final PantryService pantry;
     private final MeasureService measures;
     private final LotService lots;
+    private final BatchService batches;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -59,6 +67,7 @@ class DemoLoader implements SmartInitializingSingleton {
             PantryService pantry,
             MeasureService measures,
             LotService lots,
+            BatchService batches,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
@@ -68,6 +77,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.pantry = pantry;
         this.measures = measures;
         this.lots = lots;
+        this.batches = batches;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
@@ -109,8 +119,44 @@ class DemoLoader implements SmartInitializingSingleton {
     /** A price of the demo. */
     record DemoPrice(String ingredient, double amount, String per) {}
 
-    /** A formula of the demo: its state and versions, the oldest first. */
-    record DemoFormula(String name, FormulaState state, List<DemoVersion> versions) {}
+    /** A formula of the demo: its state, its versions and batches, the oldest first. */
+    record DemoFormula(
+            String name,
+            FormulaState state,
+            List<DemoVersion> versions,
+            @Nullable List<DemoBatch> batches) {}
+
+    /** A batch of the demo, begun some hours before it is loaded and finished within one. */
+    record DemoBatch(int hoursAgo, int version, double minute, String feel, String cameOut) {
+
+        DemoTold told(Instant now) {
+            OffsetDateTime began = now.minus(Duration.ofHours(hoursAgo)).atOffset(ZoneOffset.UTC);
+            OffsetDateTime felt = began.plusMinutes((long) minute);
+            OffsetDateTime finished = began.plusHours(1);
+            DemoSaid rolled = new DemoSaid(minute, feel, "roll", "", felt, List.of());
+            DemoSaid out = new DemoSaid(MINUTES_OF_A_BATCH, null, "came-out-" + cameOut, "", finished, List.of());
+            return new DemoTold(version, began, finished, null, List.of(rolled, out));
+        }
+    }
+
+    /** A batch of the demo as it is taken. */
+    record DemoTold(
+            int version,
+            OffsetDateTime startedAt,
+            OffsetDateTime finishedAt,
+            @Nullable Boolean counts,
+            List<DemoSaid> corrections)
+            implements BatchService.Told {}
+
+    /** What was said of a batch of the demo. */
+    record DemoSaid(
+            double minute,
+            @Nullable String feel,
+            String action,
+            String note,
+            OffsetDateTime madeAt,
+            List<PutIn> additions)
+            implements BatchService.ToldCorrection {}
 
     /** A version of the demo, saved some hours before it is loaded. */
     record DemoVersion(int hoursAgo, String note, FormulaSpec formula) {}
@@ -167,6 +213,17 @@ class DemoLoader implements SmartInitializingSingleton {
         pantry.teach(demo.names());
     }
 
+    private void loadBatches(FormulaDocument saved, DemoFormula formula, Instant now) {
+        if (formula.batches() != null) {
+            Map<Integer, Integer> numbers =
+                    saved.versions().stream().collect(Collectors.toMap(VersionSummary::number, VersionSummary::number));
+            batches.takeMissing(
+                    saved.id(),
+                    formula.batches().stream().map(batch -> batch.told(now)).toList(),
+                    numbers);
+        }
+    }
+
     private void load(Demo demo) {
         Instant now = clock.instant();
         kitchen.save(demo.kitchen());
@@ -183,6 +240,7 @@ class DemoLoader implements SmartInitializingSingleton {
             }
             if (saved != null) {
                 formulas.setState(saved.id(), formula.state());
+                loadBatches(saved, formula, now);
             }
         }
     }

@@ -84,6 +84,7 @@ final class KitchenFile {
             int version,
             OffsetDateTime startedAt,
             @Nullable OffsetDateTime finishedAt,
+            @Nullable Boolean counts,
             List<FileCorrection> corrections)
             implements BatchService.Told {}
 

@@ -230,6 +230,7 @@ class KitchenFileWriter {
                 batch.version(),
                 batch.startedAt(),
                 batch.finishedAt(),
+                batch.counts(),
                 batch.corrections().stream()
                         .map(each -> new FileCorrection(
                                 each.minute(),

@@ -1,0 +1,25 @@
+package verdamen.core.learning;
+
+import verdamen.core.pantry.Ingredient;
+
+/**
+ * What batches say of a flour.
+ *
+ * @param ingredient its code
+ * @param bookPct water it takes up at 14 % moisture, % of its mass, as the table has it
+ * @param bookSdPct standard deviation of that, percentage points
+ * @param learnedPct the same as the batches have it
+ * @param learnedSdPct standard deviation of that, percentage points
+ * @param batches how many of them have it
+ */
+public record FlourLearned(
+        String ingredient, double bookPct, double bookSdPct, double learnedPct, double learnedSdPct, int batches) {
+
+    /** Water that a flour takes up at 14 % moisture, as a share of its mass. */
+    static double bookAbsorption(Ingredient flour) {
+        if (flour.behaviour() == null) {
+            throw new IllegalArgumentException(flour.code() + " does not drink");
+        }
+        return flour.behaviour().absorption().fraction();
+    }
+}

@@ -1,0 +1,145 @@
+package verdamen.core.learning;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
+
+/**
+ * What a kitchen's flours take up, learned from its finished batches: the table's values are where it starts, each as sure as
+ * its confidence, and every batch moves them by Bayes' rule for normal distributions (conjugate normal regression, one batch
+ * after another, which gives the same as all at once).
+ *
+ * @param flours what is said of each flour that a counted batch has, by code
+ * @param batches what became of each batch, in the order given
+ */
+public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
+
+    private static final double ERROR_SHARE = Coefficient.LEARNING_ERROR.value();
+    private static final double FAR_OFF = Coefficient.LEARNING_FAR_OFF.value();
+
+    /**
+     * What batches teach.
+     *
+     * @param batches the batches, the oldest first
+     * @param book the pantry as the book has it, from which learning starts
+     */
+    public static Learning of(List<Batch> batches, Pantry book) {
+        Map<Long, Optional<FeltBatch>> felt = new LinkedHashMap<>();
+        batches.forEach(batch -> felt.put(batch.id(), FeltBatch.of(batch, book, ERROR_SHARE)));
+        List<String> codes = felt.values().stream()
+                .flatMap(each -> each.stream().flatMap(said -> said.x().keySet().stream()))
+                .distinct()
+                .sorted()
+                .toList();
+        Belief belief = new Belief(codes, book);
+        List<BatchVerdict> verdicts = new ArrayList<>();
+        int[] counted = new int[codes.size()];
+        for (Batch batch : batches) {
+            FeltBatch said = felt.get(batch.id()).orElse(null);
+            if (said == null) {
+                verdicts.add(new BatchVerdict(batch.id(), null, false, false));
+                continue;
+            }
+            double[] x = codes.stream()
+                    .mapToDouble(code -> said.x().getOrDefault(code, 0.0))
+                    .toArray();
+            double off = belief.off(x, said);
+            boolean farOff = Math.abs(off) > FAR_OFF;
+            boolean counts = batch.counts() == Batch.Counts.YES || (batch.counts() == Batch.Counts.NOT_SAID && !farOff);
+            if (counts) {
+                belief.learn(x, said);
+                for (int flour = 0; flour < x.length; flour++) {
+                    counted[flour] += x[flour] > 0 ? 1 : 0;
+                }
+            }
+            verdicts.add(new BatchVerdict(batch.id(), off, farOff, counts));
+        }
+        return new Learning(belief.learned(counted), List.copyOf(verdicts));
+    }
+
+    /** Means and covariances of what flours take up, as shares of their mass. */
+    private static final class Belief {
+
+        private final List<Ingredient> flours;
+        private final double[] mean;
+        private final double[][] covariance;
+
+        Belief(List<String> codes, Pantry book) {
+            this.flours = codes.stream()
+                    .map(code -> book.ingredient(code).orElseThrow())
+                    .toList();
+            this.mean =
+                    flours.stream().mapToDouble(FlourLearned::bookAbsorption).toArray();
+            this.covariance = new double[mean.length][mean.length];
+            for (int flour = 0; flour < mean.length; flour++) {
+                covariance[flour][flour] = square(bookSd(flours.get(flour)));
+            }
+        }
+
+        private static double bookSd(Ingredient flour) {
+            return FlourLearned.bookAbsorption(flour)
+                    * flour.behaviour().confidence().relativeSd();
+        }
+
+        /** How far a batch is from what is expected of it, in standard deviations. */
+        double off(double[] x, FeltBatch said) {
+            return (said.y() - dot(x, mean)) / Math.sqrt(dot(x, times(x)) + square(said.sd()));
+        }
+
+        void learn(double[] x, FeltBatch said) {
+            double[] cx = times(x);
+            double variance = dot(x, cx) + square(said.sd());
+            double error = said.y() - dot(x, mean);
+            for (int row = 0; row < mean.length; row++) {
+                mean[row] += cx[row] / variance * error;
+                for (int column = 0; column < mean.length; column++) {
+                    covariance[row][column] -= cx[row] * cx[column] / variance;
+                }
+            }
+        }
+
+        List<FlourLearned> learned(int[] counted) {
+            List<FlourLearned> learned = new ArrayList<>();
+            for (int flour = 0; flour < mean.length; flour++) {
+                if (counted[flour] > 0) {
+                    Ingredient book = flours.get(flour);
+                    learned.add(new FlourLearned(
+                            book.code(),
+                            Share.ofFraction(FlourLearned.bookAbsorption(book)).pct(),
+                            Share.ofFraction(bookSd(book)).pct(),
+                            Share.ofFraction(mean[flour]).pct(),
+                            Share.ofFraction(Math.sqrt(covariance[flour][flour]))
+                                    .pct(),
+                            counted[flour]));
+                }
+            }
+            return List.copyOf(learned);
+        }
+
+        private double[] times(double[] x) {
+            double[] product = new double[x.length];
+            for (int row = 0; row < x.length; row++) {
+                product[row] = dot(covariance[row], x);
+            }
+            return product;
+        }
+
+        private static double dot(double[] one, double[] other) {
+            double sum = 0;
+            for (int at = 0; at < one.length; at++) {
+                sum += one[at] * other[at];
+            }
+            return sum;
+        }
+
+        private static double square(double value) {
+            return value * value;
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** What finished batches teach about a kitchen's flours. */
+@NullMarked
+package verdamen.core.learning;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,138 @@
+package verdamen.server.learning;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import verdamen.core.handling.PutIn;
+import verdamen.core.learning.Batch;
+import verdamen.core.learning.BatchVerdict;
+import verdamen.core.learning.FlourLearned;
+import verdamen.core.learning.Learning;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.OwnValue;
+import verdamen.core.pantry.Pantry;
+import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.formula.StoredFormula;
+import verdamen.server.json.JsonText;
+import verdamen.server.learning.LearningAnswer.LearnedFlour;
+import verdamen.server.learning.LearningAnswer.TeachingBatch;
+import verdamen.server.learning.LearningMapper.FeltRow;
+import verdamen.server.pantry.KitchenPantry;
+import verdamen.server.pantry.PantryService;
+
+/** Learns from the kitchen's finished batches, the newest 300. */
+@Service
+class LearningService {
+
+    private static final int NEWEST = 300;
+
+    private final LearningMapper mapper;
+    private final PantryService pantry;
+    private final StoredFormula stored;
+    private final JsonText json;
+
+    LearningService(LearningMapper mapper, PantryService pantry, StoredFormula stored, JsonText json) {
+        this.mapper = mapper;
+        this.pantry = pantry;
+        this.stored = stored;
+        this.json = json;
+    }
+
+    /** A batch that can still be read, with what it was made of. */
+    private record Read(FeltRow row, Batch batch) {}
+
+    /** What batches teach. */
+    @Transactional(readOnly = true)
+    LearningAnswer learned() {
+        List<Read> batches = new ArrayList<>(
+                mapper.felt(NEWEST).stream().flatMap(row -> read(row).stream()).toList());
+        Collections.reverse(batches);
+        KitchenPantry kitchen = pantry.kitchenPantry();
+        Learning learning = Learning.of(batches.stream().map(Read::batch).toList(), asTheBookHasThem(kitchen));
+        List<TeachingBatch> said = new ArrayList<>();
+        for (int index = batches.size() - 1; index >= 0; index--) {
+            said.add(batch(batches.get(index).row(), learning.batches().get(index)));
+        }
+        List<LearnedFlour> flours = learning.flours().stream()
+                .map(each -> flour(each, kitchen.pantry()))
+                .toList();
+        return new LearningAnswer(flours, said);
+    }
+
+    /** Counts a finished batch, leaves it out, or leaves that open again. */
+    @Transactional
+    LearningAnswer count(long batch, @Nullable Boolean counts) {
+        if (mapper.setCounts(batch, counts) == 0) {
+            throw new FormulaNotFoundException("There is no finished batch " + batch + ".");
+        }
+        return learned();
+    }
+
+    private Optional<Read> read(FeltRow row) {
+        try {
+            List<PutIn> additions = Arrays.asList(json.read(row.additions(), PutIn[].class));
+            return Optional.of(new Read(
+                    row,
+                    new Batch(
+                            row.id(),
+                            PutIn.into(stored.read(row.documentVersion(), row.document()), additions),
+                            row.minute(),
+                            row.feel(),
+                            counts(row.counts()))));
+        } catch (JacksonException | IllegalArgumentException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    private static Batch.Counts counts(@Nullable Boolean said) {
+        if (said == null) {
+            return Batch.Counts.NOT_SAID;
+        }
+        return said ? Batch.Counts.YES : Batch.Counts.NO;
+    }
+
+    /** The kitchen's pantry in which flours take up what the book says: learning starts there. */
+    private static Pantry asTheBookHasThem(KitchenPantry kitchen) {
+        return kitchen.pantry()
+                .withIngredients(kitchen.pantry().ingredients().stream()
+                        .map(each -> withBookAbsorption(each, kitchen.book().get(each.code())))
+                        .toList());
+    }
+
+    private static Ingredient withBookAbsorption(Ingredient own, @Nullable Ingredient book) {
+        return book == null || book.behaviour() == null
+                ? own
+                : OwnValue.over(
+                        own,
+                        Map.of(OwnValue.Field.ABSORPTION_PCT, book.behaviour().absorptionPct()));
+    }
+
+    private static LearnedFlour flour(FlourLearned learned, Pantry pantry) {
+        Ingredient flour = pantry.ingredient(learned.ingredient()).orElseThrow();
+        double used = flour.behaviour() == null
+                ? learned.bookPct()
+                : flour.behaviour().absorptionPct();
+        return new LearnedFlour(learned, flour.name(), used);
+    }
+
+    private static TeachingBatch batch(FeltRow row, BatchVerdict verdict) {
+        return new TeachingBatch(
+                row.id(),
+                row.formulaId(),
+                row.name(),
+                row.startedAt(),
+                row.minute(),
+                row.feel(),
+                verdict.off(),
+                verdict.farOff(),
+                verdict.counted(),
+                row.counts());
+    }
+}

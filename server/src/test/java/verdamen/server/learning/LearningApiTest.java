@@ -1,0 +1,138 @@
+package verdamen.server.learning;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import verdamen.server.ServerTest;
+
+/** What finished batches teach, over the API. */
+public class LearningApiTest extends ServerTest {
+
+    private static final String FORMULA = """
+            {"name": "Weekday roti", "formula": {"style": "roti", "lines": [
+              {"ingredient": "wheat-atta", "grams": 400}, {"ingredient": "water", "grams": 245},
+              {"ingredient": "salt-fine", "grams": 7}]}}
+            """;
+    private static final String ATTA = "/api/pantry/ingredients/wheat-atta/values";
+
+    private long formula;
+
+    private String batches() {
+        return "/api/formulas/" + formula + "/batches";
+    }
+
+    @BeforeClass
+    public void save() {
+        formula = postJson("/api/formulas", FORMULA).expect(201).at("/id").asLong();
+    }
+
+    @AfterClass
+    public void forget() {
+        delete("/api/formulas/" + formula).expect(200);
+    }
+
+    @AfterMethod
+    public void takeBack() {
+        for (JsonNode batch : getJson(batches()).expect(200).body()) {
+            delete("/api/batches/" + batch.get("id").asLong()).expect(200);
+        }
+        putJson(ATTA, "{\"field\": \"absorptionPct\"}").expect(200);
+    }
+
+    /** A finished batch, felt at a minute, with water put in before. */
+    private long batch(double minute, String feel, double water) {
+        long id = postJson(batches(), "{\"version\": 1, \"minutesAgo\": 60}")
+                .expect(200)
+                .at("/0/id")
+                .asLong();
+        String corrections = "/api/batches/" + id + "/corrections";
+        postJson(corrections, """
+                {"minute": 11, "action": "add-water", "additions": [{"ingredient": "water", "grams": %s}]}
+                """.formatted(water)).expect(200);
+        postJson(corrections, "{\"minute\": %s, \"feel\": \"%s\", \"action\": \"wait\"}".formatted(minute, feel))
+                .expect(200);
+        postJson("/api/batches/" + id + "/finish", "").expect(200);
+        return id;
+    }
+
+    @Test
+    public void aFinishedBatchTeachesAndIsUsedOnlyWhenItIsTaken() {
+        assertFalse(has(getJson("/api/learning").expect(200), "wheat-atta"));
+        long id = batch(30, "soft", 1);
+        Answer learning = getJson("/api/learning").expect(200);
+        assertEquals(learning.at("/batches/0/id").asLong(), id);
+        assertTrue(
+                learning.at("/batches/0/counted").asBoolean(), learning.body().toString());
+        JsonNode flour = flour(learning, "wheat-atta");
+        double book = flour.at("/learned/bookPct").asDouble();
+        double learned = flour.at("/learned/learnedPct").asDouble();
+        assertEquals(flour.at("/usedPct").asDouble(), book, "nothing is used silently");
+        putJson(
+                        ATTA,
+                        "{\"field\": \"absorptionPct\", \"value\": %s, \"source\": \"learned from 1 batch\"}"
+                                .formatted(learned))
+                .expect(200);
+        JsonNode again = flour(getJson("/api/learning").expect(200), "wheat-atta");
+        assertEquals(again.at("/usedPct").asDouble(), learned, 1e-9);
+        assertEquals(
+                again.at("/learned/learnedPct").asDouble(), learned, 1e-9, "it does not learn from what it has taught");
+    }
+
+    @Test
+    public void whatWasPutInBeforeItWasFeltCounts() {
+        batch(30, "soft", 1);
+        double before = flour(getJson("/api/learning").expect(200), "wheat-atta")
+                .at("/learned/learnedPct")
+                .asDouble();
+        takeBack();
+        batch(30, "soft", 10);
+        double more = flour(getJson("/api/learning").expect(200), "wheat-atta")
+                .at("/learned/learnedPct")
+                .asDouble();
+        assertTrue(more > before, "with more water it is as soft, so the flour took up more");
+    }
+
+    @Test
+    public void aBatchIsLeftOutAndCountedAgain() {
+        long id = batch(30, "soft", 1);
+        String path = "/api/learning/batches/" + id;
+        Answer left = putJson(path, "{\"counts\": false}").expect(200);
+        assertFalse(has(left, "wheat-atta"));
+        assertFalse(left.at("/batches/0/counted").asBoolean());
+        assertTrue(putJson(path, "{\"counts\": true}")
+                .expect(200)
+                .at("/batches/0/counted")
+                .asBoolean());
+        putJson("/api/learning/batches/987654321", "{\"counts\": true}").expect(404);
+    }
+
+    @Test
+    public void aBatchFeltBeforeItWasKneadedSaysNothing() {
+        batch(2, "soft", 1);
+        Answer learning = getJson("/api/learning").expect(200);
+        assertFalse(has(learning, "wheat-atta"));
+        assertEquals(learning.at("/batches/0/minute").asDouble(), 2);
+        assertTrue(learning.at("/batches/0/off").isNull());
+    }
+
+    private static boolean has(Answer learning, String code) {
+        return learning.at("/flours")
+                .valueStream()
+                .anyMatch(each -> each.at("/learned/ingredient").asString().equals(code));
+    }
+
+    private static JsonNode flour(Answer learning, String code) {
+        for (JsonNode each : learning.at("/flours")) {
+            if (each.at("/learned/ingredient").asString().equals(code)) {
+                return each;
+            }
+        }
+        throw new AssertionError("nothing is learned of " + code + ": " + learning.body());
+    }
+}

@@ -1,0 +1,181 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { api, type LearningAnswer, learningQuery, type PantryDocument, taken } from "../api";
+import { useFigures } from "../figures";
+import { ErrorNotice } from "../parts";
+import { usePantryChange } from "./usePantryChange";
+
+type Flour = LearningAnswer["flours"][number];
+type Batch = LearningAnswer["batches"][number];
+
+/** What this kitchen’s finished batches say of its flours, and which batches say it. */
+export function Learned({ pantry }: { pantry: PantryDocument }) {
+  const learning = useQuery(learningQuery);
+  const { flours, batches } = learning.data ?? { flours: [], batches: [] };
+  return (
+    <section aria-label="Learned" className="max-w-5xl">
+      <p className="soft max-w-3xl pb-3 text-sm">
+        Every finished batch that was felt after kneading says how much its flours really took up. The book’s value is
+        where learning starts; each batch moves it a little, and makes it surer. Nothing is used before you take it.
+      </p>
+      <ErrorNotice error={learning.error} retry={() => void learning.refetch()} />
+      {learning.data && flours.length === 0 && (
+        <p className="soft hairline border-y py-8 text-center text-sm">
+          Nothing yet. Start a batch in Handling, say how the dough feels once it is kneaded, and finish it.
+        </p>
+      )}
+      {flours.length > 0 && <Flours flours={flours} />}
+      {batches.length > 0 && <Batches batches={batches} pantry={pantry} />}
+    </section>
+  );
+}
+
+function Flours({ flours }: { flours: Flour[] }) {
+  const figures = useFigures();
+  const use = usePantryChange(({ learned }: Flour) =>
+    taken(
+      api.PUT("/api/pantry/ingredients/{code}/values", {
+        params: { path: { code: learned.ingredient } },
+        body: { field: "absorptionPct", value: learned.learnedPct, source: source(learned.batches) },
+      }),
+    ),
+  );
+  const queries = useQueryClient();
+  const share = (pct: number, sd: number) => `${figures.number(pct, 1)} ± ${figures.number(sd, 1)} %`;
+  return (
+    <>
+      <table className="w-full text-sm">
+        <thead className="soft text-left text-xs">
+          <tr>
+            <th className="py-1 font-normal">Flour, water it takes up at 14 % moisture</th>
+            <th className="py-1 pl-3 text-right font-normal">book</th>
+            <th className="py-1 pl-3 text-right font-normal">your batches</th>
+            <th className="py-1 pl-3 text-right font-normal">from</th>
+            <th className="py-1 pl-3 text-right font-normal">used now</th>
+            <th className="py-1 pl-3 font-normal">
+              <span className="sr-only">Use it</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {flours.map((flour) => {
+            const { learned, name, usedPct } = flour;
+            const used = figures.number(usedPct, 1) === figures.number(learned.learnedPct, 1);
+            return (
+              <tr key={learned.ingredient} className="hairline border-t" data-flour={learned.ingredient}>
+                <td className="py-1.5">{name}</td>
+                <td className="soft py-1.5 pl-3 text-right">{share(learned.bookPct, learned.bookSdPct)}</td>
+                <td className="py-1.5 pl-3 text-right font-semibold" data-testid="learned">
+                  {share(learned.learnedPct, learned.learnedSdPct)}
+                </td>
+                <td className="py-1.5 pl-3 text-right">{counted(learned.batches)}</td>
+                <td className="py-1.5 pl-3 text-right" data-testid="used">
+                  {figures.number(usedPct, 1)} %
+                </td>
+                <td className="py-1.5 pl-3 text-right">
+                  {!used && (
+                    <button
+                      className="btn btn-xs"
+                      disabled={use.isPending}
+                      aria-label={`Use what your batches say of ${name}`}
+                      onClick={() =>
+                        use.mutate(flour, {
+                          onSuccess: () => void queries.invalidateQueries({ queryKey: learningQuery.queryKey }),
+                        })
+                      }
+                    >
+                      Use it
+                    </button>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <ErrorNotice error={use.error} />
+      <p className="soft pt-1 text-xs">
+        What is used stands under Ingredients as your own figure beside the book’s, and can be taken back there.
+      </p>
+    </>
+  );
+}
+
+function Batches({ batches, pantry }: { batches: Batch[]; pantry: PantryDocument }) {
+  const figures = useFigures();
+  const queries = useQueryClient();
+  const count = useMutation({
+    mutationFn: ({ id, counts }: { id: number; counts: boolean }) =>
+      taken(api.PUT("/api/learning/batches/{id}", { params: { path: { id } }, body: { counts } })),
+    onSuccess: (answer) => queries.setQueryData(learningQuery.queryKey, answer),
+  });
+  const feels = new Map(pantry.feels.map(({ code, name }) => [code, name.toLowerCase()]));
+  return (
+    <>
+      <h2 className="section-title pt-6 pb-1">The batches that say so</h2>
+      <table className="w-full text-sm">
+        <thead className="soft text-left text-xs">
+          <tr>
+            <th className="py-1 font-normal">Batch</th>
+            <th className="py-1 pl-3 font-normal">felt</th>
+            <th className="py-1 pl-3 font-normal">against what was expected</th>
+            <th className="py-1 pl-3 font-normal">
+              <span className="sr-only">Count it or leave it out</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {batches.map((batch) => (
+            <tr key={batch.id} className="hairline border-t" data-batch={batch.id}>
+              <td className="py-1.5">
+                <Link className="underline" to={`/formulas/${batch.formula}/handling`}>
+                  {batch.name}
+                </Link>{" "}
+                <span className="soft">{figures.moment(batch.startedAt)}</span>
+              </td>
+              <td className="py-1.5 pl-3">
+                {feels.get(batch.feel) ?? "a word no longer known"} at minute {figures.number(batch.minute, 0)}
+              </td>
+              <td className="py-1.5 pl-3" data-testid="off">
+                {offWords(batch, (value) => figures.number(value, 1))}
+              </td>
+              <td className="py-1.5 pl-3 text-right">
+                {batch.off != null && (
+                  <button
+                    className="btn btn-xs whitespace-nowrap"
+                    disabled={count.isPending}
+                    onClick={() => count.mutate({ id: batch.id, counts: !batch.counted })}
+                  >
+                    {batch.counted ? "Leave it out" : "Count it"}
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <ErrorNotice error={count.error} />
+    </>
+  );
+}
+
+function offWords({ off, farOff, counted, said }: Batch, number: (value: number) => string): string {
+  if (off == null) {
+    return "says nothing: not felt after kneading, or its formula cannot be read";
+  }
+  const size = number(Math.abs(off));
+  const words =
+    size === number(0)
+      ? "as expected"
+      : `its flours took up ${off > 0 ? "more" : "less"}, by ${size} times the usual scatter`;
+  if (counted) {
+    return words;
+  }
+  return farOff && said == null
+    ? `${words}: that is far off. Was everything weighed and felt rightly? Not counted until you say so`
+    : `${words}; left out`;
+}
+
+const counted = (batches: number) => (batches === 1 ? "1 batch" : `${batches} batches`);
+
+const source = (batches: number) => `learned from ${counted(batches)}`;
