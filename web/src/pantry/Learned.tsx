@@ -77,7 +77,7 @@ function Flours({ flours }: { flours: Flour[] }) {
                     <button
                       className="btn btn-xs"
                       disabled={use.isPending}
-                      aria-label={`Use what your batches say of ${name}`}
+                      aria-label={`Use it: what your batches say of ${name}`}
                       onClick={() =>
                         use.mutate(flour, {
                           onSuccess: () => void queries.invalidateQueries({ queryKey: learningQuery.queryKey }),

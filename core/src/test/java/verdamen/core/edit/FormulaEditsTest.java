@@ -43,7 +43,7 @@ public class FormulaEditsTest {
 
     private static FormulaEdit edit(
             String kind, @Nullable Integer line, @Nullable String remedy, @Nullable String ingredient) {
-        return new FormulaEdit(kind, line, remedy, ingredient, null, null, null, null, null, null, null, null, null);
+        return Asked.to(kind).line(line).remedy(remedy).ingredient(ingredient).edit();
     }
 
     private static EditedFormula apply(FormulaSpec spec, FormulaEdit edit) {
@@ -159,8 +159,7 @@ public class FormulaEditsTest {
         FormulaSpec salted = spec("roti", line("wheat-atta", 400), LineSpec.ofPrep("p"))
                 .withPreps(List.of(new ChainSpec(
                         "p", null, "courgette-raw", 300.0, null, List.of(StepSpec.of(StepKind.SALT_STAND)))));
-        FormulaEdit add =
-                new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null, null);
+        FormulaEdit add = Asked.to("add-to-step").step(0, 0).edit();
         StepSpec step =
                 apply(salted, add).formula().prepsOrNone().get(0).steps().get(0);
         assertEquals(step.added().size(), 1);
@@ -169,8 +168,7 @@ public class FormulaEditsTest {
 
     @Test
     public void aPhaseFollowsTheRestAsItIs() {
-        FormulaEdit chill =
-                new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "chill", null, null, null);
+        FormulaEdit chill = Asked.to("add-phase").phase("chill").edit();
         FormulaSpec with = apply(roti(240), chill).formula();
         assertEquals(with.methodOrNone().phases().size(), 2);
         assertEquals(
@@ -180,13 +178,11 @@ public class FormulaEditsTest {
 
     @Test
     public void aLotsFiguresComeAndGo() {
-        FormulaEdit carry =
-                new FormulaEdit("use-lot", 0, null, null, 7L, 12.5, 13.1, null, null, null, null, null, null);
+        FormulaEdit carry = Asked.to("use-lot").line(0).lot(7L, 12.5, 13.1).edit();
         LineSpec carried = apply(roti(240), carry).formula().lineOrNull(0);
         assertEquals(carried.measured().moisturePct(), 12.5);
         assertEquals(carried.origin().lot(), Long.valueOf(7));
-        FormulaEdit book =
-                new FormulaEdit("use-lot", 0, null, null, null, null, null, null, null, null, null, null, null);
+        FormulaEdit book = Asked.to("use-lot").line(0).edit();
         FormulaSpec again = apply(roti(240).withLine(0, carried), book).formula();
         assertEquals(again, roti(240));
     }
@@ -195,7 +191,7 @@ public class FormulaEditsTest {
             "pita", line("wheat-strong-white", 500), line("water", 310), line("yeast-fresh", 12), line("salt-fine", 9));
 
     private static FormulaEdit inMinutes(String kind, Integer minutes) {
-        return new FormulaEdit(kind, null, null, null, null, null, null, null, null, null, minutes, null, null);
+        return Asked.to(kind).minutes(minutes).edit();
     }
 
     private static int risen(FormulaSpec spec) {
@@ -259,8 +255,8 @@ public class FormulaEditsTest {
             {edit("prepare-line", -1, null, null)},
             {edit("add-chain", null, null, "sawdust")},
             {edit("use-equivalent", 0, null, null)},
-            {new FormulaEdit("add-to-step", null, null, null, null, null, null, 0, 0, null, null, null, null)},
-            {new FormulaEdit("add-phase", null, null, null, null, null, null, null, null, "nap", null, null, null)},
+            {Asked.to("add-to-step").step(0, 0).edit()},
+            {Asked.to("add-phase").phase("nap").edit()},
         };
     }
 
@@ -291,7 +287,7 @@ public class FormulaEditsTest {
     }
 
     private static FormulaEdit prepareFor(@Nullable Double grams) {
-        return new FormulaEdit("prepare-for", null, null, null, null, null, null, 0, null, null, null, grams, null);
+        return Asked.to("prepare-for").chain(0).grams(grams).edit();
     }
 
     @Test

@@ -30,8 +30,7 @@ public class InstructionEditsTest {
     }
 
     private static FormulaSpec take(FormulaSpec spec, Integer... said) {
-        FormulaEdit edit = new FormulaEdit(
-                "take-said", null, null, null, null, null, null, null, null, null, null, null, List.of(said));
+        FormulaEdit edit = Asked.to("take-said").said(said).edit();
         return FormulaEdits.apply(spec, edit, BOOK).formula();
     }
 

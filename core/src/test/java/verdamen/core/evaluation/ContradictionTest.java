@@ -8,6 +8,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
@@ -16,7 +17,10 @@ import verdamen.core.balance.Standing;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.handling.Handling;
+import verdamen.core.handling.RollingWindow;
+import verdamen.core.leavening.Rise;
 import verdamen.core.pantry.Style;
 
 /** What an answer says in one place it never denies in another, whatever the style and however wet the dough. */
@@ -39,6 +43,60 @@ public class ContradictionTest {
             }
         }
         return rows.toArray(Object[][]::new);
+    }
+
+    /** Yeasted doughs of every style that stand in one place after another before they are rolled. */
+    @DataProvider
+    Object[][] yeasted() {
+        Random random = new Random(RandomFormulas.SEED);
+        List<String> kinds = List.of("rest", "warm", "chill", "knead");
+        List<Object[]> rows = new ArrayList<>();
+        for (Style style : Doughs.BOOK.styles()) {
+            for (int dough = 0; dough < 8; dough++) {
+                FormulaSpec spec = Doughs.spec(
+                        style.code(),
+                        LineSpec.of("wheat-strong-white", 400),
+                        LineSpec.of("water", 200 + random.nextInt(100)),
+                        LineSpec.of("yeast-instant", 0.5 + 6 * random.nextDouble()),
+                        LineSpec.of("salt-fine", 7));
+                PhaseSpec[] phases = new PhaseSpec[random.nextInt(4)];
+                for (int at = 0; at < phases.length; at++) {
+                    phases[at] = new PhaseSpec(kinds.get(random.nextInt(4)), 1.0 + random.nextInt(120), null);
+                }
+                rows.add(new Object[] {Doughs.phased(spec, phases)});
+            }
+        }
+        return rows.toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "yeasted")
+    public void whatMustRiseIsRolledWhenItHasAndNotPastItsBest(FormulaSpec spec) {
+        Evaluation said = Evaluation.of(FormulaReader.read(spec, Doughs.BOOK));
+        Rise rise = Rise.of(said.dough());
+        RollingWindow window = said.window();
+        if (window == null || !rise.decides(said.formula().style())) {
+            return;
+        }
+        int kneaded = (int) Math.ceil(said.formula().kneading().endMinute());
+        for (int minute = window.first(); minute <= window.last(); minute++) {
+            assertTrue(rise.isReady(minute - kneaded), "minute " + minute + " of " + window);
+            assertFalse(rise.isPastBest(minute - kneaded), "minute " + minute + " of " + window);
+        }
+        double rollAt = said.formula().rollAtMinute();
+        boolean warned =
+                said.warnings().stream().anyMatch(warning -> warning.kind() == Warning.Kind.ROLLED_OUTSIDE_WINDOW);
+        assertEquals(warned, rollAt < window.first() || rollAt > window.last(), "rolled at " + rollAt);
+    }
+
+    @Test(dataProvider = "yeasted")
+    public void aYeastedDoughInsideItsWindowNeitherSticksNorCracks(FormulaSpec spec) {
+        Evaluation said = Evaluation.of(FormulaReader.read(spec, Doughs.BOOK));
+        RollingWindow window = said.window();
+        double minute = said.formula().rollAtMinute();
+        if (window != null && minute == Math.rint(minute) && minute >= window.first() && minute <= window.last()) {
+            assertTrue(said.handling().stick() < 50, said.handling().toString());
+            assertTrue(said.handling().crack() < 50, said.handling().toString());
+        }
     }
 
     @Test(dataProvider = "formulas")
