@@ -21,35 +21,59 @@ final class PacedSums {
     /** A pace of letting go of water. */
     private record Releasing(Form form, double headStart) {}
 
-    private final Map<Uptaking, Double> uptaking;
-    private final Map<Releasing, Double> releasing;
+    /** Sums by pace, copied only when one of them changes: most doughs that are compared differ in one line. */
+    private static final class Sums<K> {
+
+        private Map<K, Double> byPace;
+        private boolean shared;
+
+        Sums() {
+            byPace = new HashMap<>();
+        }
+
+        Sums(Sums<K> other) {
+            byPace = other.byPace;
+            shared = true;
+            other.shared = true;
+        }
+
+        void add(K pace, double grams) {
+            if (shared) {
+                byPace = new HashMap<>(byPace);
+                shared = false;
+            }
+            byPace.merge(pace, grams, PacedSums::sum);
+        }
+    }
+
+    private final Sums<Uptaking> uptaking;
+    private final Sums<Releasing> releasing;
     /** Bran has one time constant, and all of it is flour that fat can coat: its paces differ by the head start only. */
-    private final Map<Double, Double> bran;
+    private final Sums<Double> bran;
 
     PacedSums() {
-        uptaking = new HashMap<>();
-        releasing = new HashMap<>();
-        bran = new HashMap<>();
+        uptaking = new Sums<>();
+        releasing = new Sums<>();
+        bran = new Sums<>();
     }
 
     PacedSums(PacedSums other) {
-        uptaking = new HashMap<>(other.uptaking);
-        releasing = new HashMap<>(other.releasing);
-        bran = new HashMap<>(other.bran);
+        uptaking = new Sums<>(other.uptaking);
+        releasing = new Sums<>(other.releasing);
+        bran = new Sums<>(other.bran);
     }
 
     /** Adds a row, or takes one away with {@code sign} −1. */
     void add(RowWater water, double headStart, int sign) {
         Drinker drinker = water.drinker();
         if (drinker != null) {
-            uptaking.merge(
-                    new Uptaking(drinker.tau(), drinker.coats(), headStart), sign * drinker.grams(), PacedSums::sum);
+            uptaking.add(new Uptaking(drinker.tau(), drinker.coats(), headStart), sign * drinker.grams());
             if (drinker.bran() > 0) {
-                bran.merge(headStart, sign * drinker.bran(), PacedSums::sum);
+                bran.add(headStart, sign * drinker.bran());
             }
         }
         if (water.form() != null) {
-            releasing.merge(new Releasing(water.form(), headStart), sign * water.releasable(), PacedSums::sum);
+            releasing.add(new Releasing(water.form(), headStart), sign * water.releasable());
         }
     }
 
@@ -67,21 +91,21 @@ final class PacedSums {
      * @param saltPct g of salt per 100 g flour
      */
     Paces paces(double coating, double tauFactor, double saltPct) {
-        Paces all = Paces.of(uptaking.size(), bran.size(), releasing.size());
+        Paces all = Paces.of(uptaking.byPace.size(), bran.byPace.size(), releasing.byPace.size());
         int at = 0;
-        for (Map.Entry<Uptaking, Double> part : uptaking.entrySet()) {
+        for (Map.Entry<Uptaking, Double> part : uptaking.byPace.entrySet()) {
             Uptaking pace = part.getKey();
             all.drinks[at] = part.getValue() * (pace.coats() ? coating : 1);
             all.drinkTau[at] = pace.tau() * tauFactor;
             all.drinkStart[at++] = pace.headStart();
         }
         at = 0;
-        for (Map.Entry<Double, Double> part : bran.entrySet()) {
+        for (Map.Entry<Double, Double> part : bran.byPace.entrySet()) {
             all.bran[at] = part.getValue() * coating;
             all.branStart[at++] = part.getKey();
         }
         at = 0;
-        for (Map.Entry<Releasing, Double> part : releasing.entrySet()) {
+        for (Map.Entry<Releasing, Double> part : releasing.byPace.entrySet()) {
             all.releases[at] = part.getValue();
             all.release[at] = Release.of(part.getKey().form(), saltPct);
             all.releaseStart[at++] = part.getKey().headStart();

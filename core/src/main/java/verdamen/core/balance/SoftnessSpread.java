@@ -31,21 +31,20 @@ final class SoftnessSpread {
     private record Pace(
             @Nullable Double uptakeTau, @Nullable Release release, double headStart) {}
 
-    /** Σ weight · amount · amount over the lines of a pace, for weighing and for absorption. */
+    /** Σ weight · amount · amount over the lines of a pace, of weighing and absorption; the half with i ≤ j. */
     private static final class Products {
 
         private final Pace pace;
-        private final double[][] weighed = new double[AMOUNTS][AMOUNTS];
-        private final double[][] absorbed = new double[AMOUNTS][AMOUNTS];
+        private final double[][] sums = new double[AMOUNTS][AMOUNTS];
 
         private Products(Pace pace) {
             this.pace = pace;
         }
 
-        private static void add(double[][] products, double[] amounts, double weight) {
+        private void add(double[] amounts, double weight) {
             for (int i = 0; i < AMOUNTS; i++) {
-                for (int j = 0; j < AMOUNTS; j++) {
-                    products[i][j] += weight * amounts[i] * amounts[j];
+                for (int j = i; j < AMOUNTS; j++) {
+                    sums[i][j] += (i == j ? 1 : 2) * weight * amounts[i] * amounts[j];
                 }
             }
         }
@@ -64,9 +63,11 @@ final class SoftnessSpread {
             };
             double sum = 0;
             for (int i = 0; i < AMOUNTS; i++) {
-                for (int j = 0; j < AMOUNTS; j++) {
-                    sum += (weighed[i][j] + absorbed[i][j]) * factors[i] * factors[j];
+                double row = 0;
+                for (int j = i; j < AMOUNTS; j++) {
+                    row += sums[i][j] * factors[j];
                 }
+                sum += factors[i] * row;
             }
             return sum;
         }
@@ -103,12 +104,12 @@ final class SoftnessSpread {
                     drunk[amount.ordinal()] = amounts[amount.ordinal()];
                 }
                 double relative = account.row().absorptionRelativeSd(behaviour);
-                Products.add(products.absorbed, drunk, relative * relative);
+                products.add(drunk, relative * relative);
             }
         }
         DoughRow row = line.get(0).row();
         double relative = row.sdGrams() / row.grams();
-        Products.add(products.weighed, whole, relative * relative);
+        products.add(whole, relative * relative);
     }
 
     private static double[] amounts(WaterAccount account) {

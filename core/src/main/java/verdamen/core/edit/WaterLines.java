@@ -52,12 +52,7 @@ final class WaterLines {
         List<Integer> found = new ArrayList<>();
         for (int index = 0; index < spec.linesOrNone().size(); index++) {
             LineSpec line = spec.lineOrNull(index);
-            boolean inDough = line != null && line.prep() == null && line.belongsToDough();
-            if (inDough
-                    && line.ingredient() != null
-                    && pantry.ingredient(line.ingredient())
-                            .filter(each -> each.isPlainWater())
-                            .isPresent()) {
+            if (line != null && line.isDoughWater(pantry)) {
                 found.add(index);
             }
         }

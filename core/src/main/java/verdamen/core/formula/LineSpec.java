@@ -5,6 +5,8 @@ import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
 import verdamen.core.pantry.Aliases;
 import verdamen.core.pantry.Aliases.Kind;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
 
 /**
  * A line of a formula as asked: codes and numbers, not yet checked. What it is, how much of it, what was measured of it,
@@ -62,6 +64,16 @@ public record LineSpec(
     /** Whether it belongs to the dough, as a line does unless it says otherwise. */
     public boolean belongsToDough() {
         return part == null || part.equals(Part.DOUGH.code());
+    }
+
+    /** Whether it is plain water of the dough, from the pantry and not from a preparation. */
+    public boolean isDoughWater(Pantry pantry) {
+        return prep == null
+                && belongsToDough()
+                && ingredient != null
+                && pantry.ingredient(ingredient)
+                        .filter(Ingredient::isPlainWater)
+                        .isPresent();
     }
 
     /** This line of another ingredient. */

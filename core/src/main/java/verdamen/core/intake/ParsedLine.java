@@ -7,7 +7,9 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Measured;
 import verdamen.core.formula.Part;
+import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.CupFilling;
 import verdamen.core.pantry.FatState;
 
 /**
@@ -84,6 +86,12 @@ public record ParsedLine(
                 && sd != null
                 && (measure == null || WEIGHTS.contains(measure))
                 && sd <= Line.weighedSdGrams(grams) * (1 + ROUNDING);
+    }
+
+    /** Whether its words say how a measure of flour is filled: scooped, spooned, sifted or packed. */
+    public boolean saysFilling() {
+        String fill = Vocabulary.book().firstValue(Token.of(text), Vocabulary.Kind.FILL);
+        return fill != null && Coded.find(CupFilling.class, fill).isPresent();
     }
 
     /** Lower end of the 80 % range of the mass, g, at least 0; null when it is not known. */

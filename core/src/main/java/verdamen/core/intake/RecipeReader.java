@@ -3,7 +3,6 @@ package verdamen.core.intake;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -22,24 +21,8 @@ public final class RecipeReader {
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▪◦–—]+|\\d{1,2}[.)](?=\\s+\\S))\\s*");
     private static final Pattern MAKES =
             Pattern.compile("(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b.*");
-    private static final Pattern METHOD = Pattern.compile(
-            "(?i)^\\W*(?:method|directions?|instructions?|preparation|steps?|procedure|how to make.*|to make)\\W*$");
-    private static final Pattern INGREDIENTS = Pattern.compile("(?i)^\\W*(?:ingredients|you (?:will )?need)\\W*$");
     private static final Pattern BETWEEN_ITEMS = Pattern.compile("(?i),\\s+(?:and\\s+)?|\\s+and\\s+|\\s+\\+\\s+");
     private static final Pattern NO_ITEM = Pattern.compile("(?i)^\\W*(?:no|do not|don['’]t|without)\\s\\D*$");
-    private static final Pattern OTHER_HEADING = Pattern.compile("(?i)^\\W*(?:for the|for|to)\\s+[a-z\\s-]+$");
-    private static final Set<String> OTHER_HEADINGS = Set.of(
-            "tempering",
-            "chutney",
-            "dip",
-            "sauce",
-            "raita",
-            "salad",
-            "garnish",
-            "topping",
-            "toppings",
-            "spread",
-            "pickle");
     private static final Pattern SENTENCES = Pattern.compile("[a-z]{2}\\.\\s+[A-Z][a-z]");
     private static final String FLOUR = "flour";
     private static final String WATER = "water";
@@ -72,10 +55,7 @@ public final class RecipeReader {
             "crackers",
             "wrap",
             "wraps");
-    private static final Set<String> PART_WORDS = Set.of(
-            "for", "the", "filling", "stuffing", "dough", "dusting", "cooking", "brushing", "finishing", "serving");
     private static final int SENTENCE_WORDS = (int) Coefficient.SENTENCE_WORDS_FROM.value();
-    private static final int HEADING_WORDS = (int) Coefficient.HEADING_WORDS_MOST.value();
 
     private final IngredientIndex index;
     private final KitchenMeasures measures;
@@ -244,72 +224,20 @@ public final class RecipeReader {
     }
 
     private boolean isHeading(String line) {
-        if (METHOD.matcher(line).matches()) {
-            inMethod = true;
-            return true;
+        Heading found = Heading.of(line).orElse(null);
+        if (found == null) {
+            return false;
         }
-        if (INGREDIENTS.matcher(line).matches()) {
-            inMethod = false;
-            section = Part.DOUGH;
-            heading = null;
-            return true;
+        boolean unclear = found.kind() == Heading.Kind.UNCLEAR;
+        if (unclear && (inMethod || isBareName(line))) {
+            return false;
         }
-        Optional<Part> part = partHeading(line);
-        part.ifPresent(found -> {
-            section = found;
-            heading = null;
-            inMethod = false;
-        });
-        if (part.isPresent()) {
-            return true;
+        inMethod = found.kind() == Heading.Kind.METHOD;
+        if (!inMethod) {
+            section = found.part();
+            heading = unclear ? line.strip().replaceAll(":$", "") : null;
         }
-        boolean unknown = !inMethod && isOtherHeading(line);
-        if (unknown) {
-            section = Part.BESIDE;
-            heading = line.strip().replaceAll(":$", "");
-        }
-        return unknown;
-    }
-
-    /** "For the dip", "Tempering", "To serve:": a heading that does not say where its lines belong. */
-    private boolean isOtherHeading(String line) {
-        List<String> words = Vocabulary.words(line);
-        boolean brief = !words.isEmpty()
-                && words.size() <= HEADING_WORDS
-                && Token.of(line).stream().noneMatch(Token::isNumber)
-                && !BULLET.matcher(line).find();
-        boolean marked = line.strip().endsWith(":")
-                || OTHER_HEADING.matcher(line).matches()
-                || (words.size() == 1 && OTHER_HEADINGS.contains(words.get(0)));
-        return brief && marked && !isBareName(line);
-    }
-
-    /** "Filling:", "For the dough", "For dusting". */
-    private Optional<Part> partHeading(String line) {
-        List<Token> tokens = Token.of(line);
-        List<String> words = Vocabulary.words(line);
-        boolean brief = words.size() <= HEADING_WORDS && tokens.stream().noneMatch(Token::isNumber);
-        boolean marked = line.strip().endsWith(":") || words.stream().allMatch(PART_WORDS::contains);
-        if (!brief || words.isEmpty() || !marked) {
-            return Optional.empty();
-        }
-        for (String word : words) {
-            switch (word) {
-                case "filling", "stuffing" -> {
-                    return Optional.of(Part.FILLING);
-                }
-                case "dough" -> {
-                    return Optional.of(Part.DOUGH);
-                }
-                case "dusting", "cooking", "brushing", "finishing", "serving", "topping" -> {
-                    return Optional.of(Part.SURFACE);
-                }
-                default -> {
-                    // not a part
-                }
-            }
-        }
-        return Optional.empty();
+        return true;
     }
 
     private boolean isMakes(String line) {

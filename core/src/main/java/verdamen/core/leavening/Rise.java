@@ -3,6 +3,7 @@ package verdamen.core.leavening;
 import static verdamen.core.model.Symbol.*;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
@@ -30,8 +31,12 @@ public final class Rise {
     private final double gluten;
     private final double pieceShare;
     private final double targetRatio;
-    private final double @Nullable [] ratios;
-    private final double[] celsius;
+    private final boolean hasFlour;
+    /** Worked out when it is asked for: of a dough that is rolled flat nobody asks. */
+    private double @Nullable [] ratios;
+    /** Worked out when it is asked for: a dough without yeast never asks. */
+    private double @Nullable [] celsius;
+
     private final double maxRatio;
     private @Nullable Integer minutesToTarget;
     private @Nullable Integer minutesPastBest;
@@ -50,8 +55,21 @@ public final class Rise {
                                 Coefficient.RISE_STRENGTH_LEAST.value(),
                                 Math.min(1, gluten / Coefficient.RISE_STRENGTH.value()))
                         * (1 - Coefficient.RISE_LOSS_TO_PIECES.value() * pieceShare);
-        this.celsius = temperature.until(LAST);
-        this.ratios = yeast.flourGrams() > 0 ? ratios() : null;
+        this.hasFlour = yeast.flourGrams() > 0;
+    }
+
+    private double[] worked() {
+        if (ratios == null) {
+            ratios = ratios();
+        }
+        return ratios;
+    }
+
+    private double[] temperatures() {
+        if (celsius == null) {
+            celsius = temperature.until(LAST);
+        }
+        return celsius;
     }
 
     /** The rise of a dough where its timeline puts it. */
@@ -79,15 +97,21 @@ public final class Rise {
 
     private double[] ratios() {
         double[] volume = new double[LAST + 1];
+        if (!hasYeast()) {
+            Arrays.fill(volume, 1);
+            return volume;
+        }
+        double[] warmth = temperatures();
         double perMinute = yeast.perMinute();
         double wakes = yeast.wakingMinutes();
-        Integer knockedBack = temperature.lastKnockBack();
+        Integer knocked = temperature.lastKnockBack();
+        int knockedBack = knocked == null ? -1 : knocked;
         volume[0] = 1;
         for (int minute = 0; minute <= LAST; minute++) {
-            if (yeastDeadAt == null && celsius[minute] >= Coefficient.YEAST_DEAD_C.value()) {
+            if (yeastDeadAt == null && warmth[minute] >= Coefficient.YEAST_DEAD_C.value()) {
                 yeastDeadAt = minute;
             }
-            if (knockedBack != null && minute == knockedBack) {
+            if (minute == knockedBack) {
                 volume[minute] = 1;
                 minutesToTarget = null;
                 minutesPastBest = null;
@@ -101,7 +125,7 @@ public final class Rise {
             if (minute < LAST) {
                 boolean works = minute >= wakes && yeastDeadAt == null;
                 double growth = works
-                        ? perMinute * Yeast.atCelsius(celsius[minute]) * (maxRatio - volume[minute]) / (maxRatio - 1)
+                        ? perMinute * Yeast.atCelsius(warmth[minute]) * (maxRatio - volume[minute]) / (maxRatio - 1)
                         : 0;
                 volume[minute + 1] = Math.min(maxRatio, volume[minute] + growth);
             }
@@ -116,12 +140,12 @@ public final class Rise {
 
     /** y, as instant yeast, % of the flour; null without flour. */
     public @Nullable Double yeastPct() {
-        return ratios == null ? null : Double.valueOf(yeast.pct());
+        return hasFlour ? Double.valueOf(yeast.pct()) : null;
     }
 
     /** The most it can rise to; null without flour. */
     public @Nullable Double maxRatio() {
-        return ratios == null ? null : Double.valueOf(maxRatio);
+        return hasFlour ? Double.valueOf(maxRatio) : null;
     }
 
     /** The volume ratio that its style is rolled at. */
@@ -136,32 +160,44 @@ public final class Rise {
 
     /** First minute at which it has risen to its target; null when not within a day, or without flour. */
     public @Nullable Integer minutesToTarget() {
+        if (!hasFlour) {
+            return null;
+        }
+        worked();
         return minutesToTarget;
     }
 
     /** First minute at which it is past its best; null when not within a day, or without flour. */
     public @Nullable Integer minutesPastBest() {
+        if (!hasFlour) {
+            return null;
+        }
+        worked();
         return minutesPastBest;
     }
 
     /** First minute at which it is too hot for the yeast, which is dead from then on; null when it never is. */
     public @Nullable Integer yeastDeadAt() {
-        return ratios == null ? null : yeastDeadAt;
+        if (!hasFlour) {
+            return null;
+        }
+        worked();
+        return yeastDeadAt;
     }
 
     /** Whether this dough can hold a rise to its target at all; null without flour. */
     public @Nullable Boolean canReachTarget() {
-        return ratios == null ? null : Boolean.valueOf(maxRatio >= targetRatio);
+        return hasFlour ? Boolean.valueOf(maxRatio >= targetRatio) : null;
     }
 
     /** Volume against that when kneading ended, at a whole minute; null without flour. */
     public @Nullable Double ratio(int minute) {
-        return ratios == null ? null : Double.valueOf(ratios[Math.max(0, Math.min(LAST, minute))]);
+        return hasFlour ? Double.valueOf(worked()[Math.max(0, Math.min(LAST, minute))]) : null;
     }
 
     /** Dough temperature at a whole minute, °C. */
     public double celsius(int minute) {
-        return celsius[Math.max(0, Math.min(LAST, minute))];
+        return temperatures()[Math.max(0, Math.min(LAST, minute))];
     }
 
     /**
@@ -169,24 +205,25 @@ public final class Rise {
      * its target is ready as soon as it is not past its best.
      */
     public boolean isReady(int minute) {
-        boolean risen =
-                Boolean.FALSE.equals(canReachTarget()) || (minutesToTarget != null && minute >= minutesToTarget);
+        Integer risenAt = minutesToTarget();
+        boolean risen = Boolean.FALSE.equals(canReachTarget()) || (risenAt != null && minute >= risenAt);
         return risen && !isPastBest(minute);
     }
 
     /** Whether it is past its best at a whole minute. */
     public boolean isPastBest(int minute) {
-        return minutesPastBest != null && minute >= minutesPastBest;
+        Integer past = minutesPastBest();
+        return past != null && minute >= past;
     }
 
     /** Whether the rise decides when a dough is rolled: its style is a leavened one, and it has yeast and flour. */
     public boolean decides(Style style) {
-        return style.leavened() && hasYeast() && ratios != null;
+        return style.leavened() && hasYeast() && hasFlour;
     }
 
     /** How it is worked out; empty without flour. */
     public List<ExplanationStep> steps() {
-        if (ratios == null) {
+        if (!hasFlour) {
             return List.of();
         }
         double start = temperature.startC();
@@ -217,7 +254,7 @@ public final class Rise {
                 Term.grams(DOUGH, temperature.doughGrams())));
         steps.add(ExplanationStep.of(
                 Rule.DOUGH_TEMPERATURE_STEP,
-                celsius[1],
+                celsius(1),
                 Unit.CELSIUS,
                 Term.celsius(DOUGH_TEMPERATURE, start),
                 Term.celsius(PLACE_TEMPERATURE, temperature.places().get(0).celsius()),

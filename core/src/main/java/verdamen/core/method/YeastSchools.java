@@ -101,7 +101,7 @@ final class YeastSchools {
         }
         for (int index = 0; index < lines.size(); index++) {
             LineSpec line = lines.get(index);
-            if (flour > 0 && isPlainWater(line)) {
+            if (flour > 0 && line != null && line.grams() != null && line.isDoughWater(pantry)) {
                 List<@Nullable LineSpec> parted = new ArrayList<>();
                 split(line, Math.min(flour, grams(line)), parted);
                 lines.remove(index);
@@ -132,13 +132,6 @@ final class YeastSchools {
 
     private boolean isYeast(LineSpec line) {
         return inDough(line) && ingredient(line).filter(YeastAmount::isYeast).isPresent();
-    }
-
-    private boolean isPlainWater(@Nullable LineSpec line) {
-        return line != null
-                && inDough(line)
-                && line.grams() != null
-                && ingredient(line).filter(Ingredient::isPlainWater).isPresent();
     }
 
     private boolean is(@Nullable LineSpec line, Role role) {

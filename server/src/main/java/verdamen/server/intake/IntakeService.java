@@ -81,6 +81,7 @@ public class IntakeService {
         KitchenMeasures own = measures.measures();
         return recipe.lines().stream()
                 .anyMatch(line -> line.ingredient() != null
+                        && !line.saysFilling()
                         && pantry.pantry()
                                 .ingredient(line.ingredient())
                                 .filter(ingredient -> own.isFilled(line.measure(), ingredient))
