@@ -165,15 +165,13 @@ export function StepColumn({
           </span>
         </p>
       )}
-      {answer?.own && (
+      {answer?.own && answer.typical && (
         <p className="pt-1 text-xs" data-testid="own-yield">
           In this kitchen {figures.percent(answer.own.yieldPct)}, weighed{" "}
           {answer.own.times === 1 ? "once" : `${figures.number(answer.own.times, 0)} times`}.{" "}
-          {step.afterGrams == null && step.liquidGrams == null && (
-            <button className="link text-primary" onClick={() => set({ afterGrams: answer.own?.afterGrams ?? null })}>
-              use {figures.mass(answer.own.afterGrams)}
-            </button>
-          )}
+          <button className="link text-primary" onClick={() => set({ afterGrams: answer.own?.afterGrams ?? null })}>
+            use {figures.mass(answer.own.afterGrams)}
+          </button>
         </p>
       )}
       {answer && answer.why.length > 0 && (

@@ -287,4 +287,29 @@ public class PrepIT extends BrowserTest {
     private static int minutes(String words) {
         return Integer.parseInt(words.replaceAll("\\D+", " ").strip().split(" ")[0]);
     }
+
+    @Test
+    public void whatThisKitchenWeighedIsOfferedNextTime() {
+        PrepPage page = newDough();
+        page.prepare("mushroom");
+        page.bought(0, "200");
+        page.addStep(0, "roast");
+        page.step(0, 0, "afterGrams", "90");
+        page.press("Put into the dough");
+        page.settled();
+        driver().findElement(By.cssSelector("[aria-label='Name of the formula']"))
+                .sendKeys("Mushroom roti");
+        page.settled();
+        pressWith(Keys.CONTROL, "s");
+        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog textarea")));
+        pressWith(Keys.CONTROL, String.valueOf(Keys.ENTER.charAt(0)));
+        patience().until(ExpectedConditions.urlMatches("/formulas/\\d+/prep"));
+        PrepPage next = newDough();
+        next.prepare("mushroom");
+        next.bought(0, "300");
+        next.addStep(0, "roast");
+        next.waitForText("own-yield", "In this kitchen 45 %, weighed once");
+        next.press("use 135 g");
+        next.waitForText("result-grams", "135 g");
+    }
 }

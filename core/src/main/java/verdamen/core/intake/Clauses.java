@@ -3,6 +3,7 @@ package verdamen.core.intake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The parts of a method that say one thing each: "knead for eight minutes", "cover and rest for half an hour". */
@@ -12,6 +13,7 @@ final class Clauses {
     private static final Pattern CLAUSE = Pattern.compile(
             "(?i),\\s+(?:and\\s+|then\\s+)?|\\s+(?:and\\s+)?then\\s+|"
                     + "\\s+before\\s+|\\s+and\\s+(?=(?:let|rest|leave|knead|roll|press|cook|bake|fry|divide|shape|cut|chill|put|pour|add|form)\\b)");
+    private static final String THEN = "then";
     /** Words of a clause that only goes on with the one before: "until doubled, about 1 hour". */
     private static final Set<String> GOING_ON = Set.of(
             "about",
@@ -61,16 +63,26 @@ final class Clauses {
     static List<String> of(String method) {
         List<String> clauses = new ArrayList<>();
         for (String sentence : SENTENCE.split(method)) {
-            boolean first = true;
-            for (String clause : CLAUSE.split(sentence)) {
-                if (!first && GOING_ON.containsAll(Vocabulary.words(clause))) {
-                    clauses.set(clauses.size() - 1, clauses.get(clauses.size() - 1) + ", " + clause.strip());
-                } else if (!clause.isBlank()) {
-                    clauses.add(clause.strip());
-                    first = false;
-                }
+            Matcher separator = CLAUSE.matcher(sentence);
+            int from = 0;
+            boolean goesOn = false;
+            while (separator.find()) {
+                add(clauses, sentence.substring(from, separator.start()), goesOn);
+                goesOn = !separator.group().contains(THEN);
+                from = separator.end();
             }
+            add(clauses, sentence.substring(from), goesOn);
         }
         return clauses;
+    }
+
+    /** What comes after a comma may go on with the clause before it; what comes after "then" is something else. */
+    private static void add(List<String> clauses, String clause, boolean mayGoOn) {
+        int last = clauses.size() - 1;
+        if (mayGoOn && last >= 0 && GOING_ON.containsAll(Vocabulary.words(clause))) {
+            clauses.set(last, clauses.get(last) + ", " + clause.strip());
+        } else if (!clause.isBlank()) {
+            clauses.add(clause.strip());
+        }
     }
 }

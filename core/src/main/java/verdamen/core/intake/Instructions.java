@@ -47,6 +47,36 @@ public final class Instructions {
             "doubles",
             "overnight");
     private static final Set<String> CHILLING = Set.of("chill", "refrigerate", "fridge", "refrigerator");
+    /** Words of a rest that goes on somewhere else: "then an hour in the kitchen". */
+    private static final Set<String> STILL = Set.of(
+            "a",
+            "an",
+            "about",
+            "another",
+            "at",
+            "counter",
+            "for",
+            "half",
+            "hour",
+            "hours",
+            "in",
+            "kitchen",
+            "minute",
+            "minutes",
+            "min",
+            "mins",
+            "more",
+            "on",
+            "place",
+            "room",
+            "temperature",
+            "the",
+            "warm",
+            "covered",
+            "further",
+            "of",
+            "h");
+
     private static final Set<String> RISING = Set.of("double", "doubled", "doubles", "doubling");
     private static final Set<String> NOT_THE_DOUGH = Set.of(
             "cool",
@@ -107,6 +137,7 @@ public final class Instructions {
 
     private final List<Instruction> found = new ArrayList<>();
     private final Map<Kind, Instruction> once = new LinkedHashMap<>();
+    private boolean resting;
     private boolean kneaded;
     private boolean rolled;
 
@@ -129,9 +160,10 @@ public final class Instructions {
         water(clause, words);
         if (has(words, KNEADING) || (has(words, MIXING) && has(words, MACHINE))) {
             knead(clause, words, quantities);
-        } else if (!cooks && (has(words, RESTING) || has(words, CHILLING))) {
+        } else if (!cooks && (has(words, RESTING) || has(words, CHILLING) || (resting && STILL.containsAll(words)))) {
             rest(clause, words, quantities);
         }
+        resting = !cooks && (has(words, RESTING) || has(words, CHILLING));
         pieces(clause, words, quantities);
         if (has(words, ROLLING) || has(words, SHAPES)) {
             quantities.thickness().ifPresent(mm -> add(Kind.SHEET, clause, mm));
