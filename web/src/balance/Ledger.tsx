@@ -61,6 +61,7 @@ function Row({ row, pantry }: { row: LedgerRow; pantry: PantryDocument }) {
   const figures = useFigures();
   const [open, setOpen] = useState(false);
   const ingredient = pantry.ingredients.find(({ code }) => code === row.ingredient);
+  const own = ingredient?.ownValues.find(({ field }) => field === "absorptionPct");
   const grams = (value: number) => (value === 0 ? <span className="soft">·</span> : figures.massNumber(value));
   return (
     <>
@@ -96,7 +97,9 @@ function Row({ row, pantry }: { row: LedgerRow; pantry: PantryDocument }) {
             {row.bringsSteps.length + row.drinksSteps.length === 0 && <p>It neither brings water nor drinks it.</p>}
             {ingredient?.behaviour && (
               <p className="soft pt-1">
-                Typical value, confidence {ingredient.behaviour.confidence}. {ingredient.behaviour.notes}
+                {own
+                  ? `Your own figure, ${own.source}: the book has ${figures.percent(own.book ?? own.value)}.`
+                  : `Typical value, confidence ${ingredient.behaviour.confidence}. ${ingredient.behaviour.notes}`}
               </p>
             )}
           </td>

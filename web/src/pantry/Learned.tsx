@@ -1,9 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { api, type LearningAnswer, learningQuery, type PantryDocument, taken } from "../api";
+import { api, type LearningAnswer, learningQuery, type PantryDocument, pantryQuery, taken } from "../api";
 import { useFigures } from "../figures";
 import { ErrorNotice } from "../parts";
-import { usePantryChange } from "./usePantryChange";
 
 type Flour = LearningAnswer["flours"][number];
 type Batch = LearningAnswer["batches"][number];
@@ -32,15 +31,21 @@ export function Learned({ pantry }: { pantry: PantryDocument }) {
 
 function Flours({ flours }: { flours: Flour[] }) {
   const figures = useFigures();
-  const use = usePantryChange(({ learned }: Flour) =>
-    taken(
-      api.PUT("/api/pantry/ingredients/{code}/values", {
-        params: { path: { code: learned.ingredient } },
-        body: { field: "absorptionPct", value: learned.learnedPct, source: source(learned.batches) },
-      }),
-    ),
-  );
   const queries = useQueryClient();
+  const use = useMutation({
+    mutationFn: ({ learned }: Flour) =>
+      taken(
+        api.PUT("/api/learning/flours/{code}", {
+          params: { path: { code: learned.ingredient } },
+          body: { source: source(learned.batches) },
+        }),
+      ),
+    onSuccess: (answer) => {
+      queries.setQueryData(learningQuery.queryKey, answer);
+      void queries.invalidateQueries({ queryKey: pantryQuery.queryKey });
+      void queries.invalidateQueries({ queryKey: ["balance"] });
+    },
+  });
   const share = (pct: number, sd: number) => `${figures.number(pct, 1)} ± ${figures.number(sd, 1)} %`;
   return (
     <>
@@ -78,11 +83,7 @@ function Flours({ flours }: { flours: Flour[] }) {
                       className="btn btn-xs"
                       disabled={use.isPending}
                       aria-label={`Use it: what your batches say of ${name}`}
-                      onClick={() =>
-                        use.mutate(flour, {
-                          onSuccess: () => void queries.invalidateQueries({ queryKey: learningQuery.queryKey }),
-                        })
-                      }
+                      onClick={() => use.mutate(flour)}
                     >
                       Use it
                     </button>

@@ -21,6 +21,9 @@ const ROLES: [Ingredient["role"], string][] = [
   ["seasoning", "seasoning"],
 ];
 
+/** How sure its absorption is, a new ingredient does not say: its batches will. */
+const SHEET = FIGURES.filter(({ field }) => field !== "absorptionSdPct");
+
 /** A new ingredient of the kitchen's own, begun from a similar one. */
 export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocument; onClose: () => void }) {
   const figures = useFigures();
@@ -55,11 +58,11 @@ export function OwnIngredientDialog({ pantry, onClose }: { pantry: PantryDocumen
       setRole(found.role);
       setFatState(found.fatState ?? "soft");
       setAllergens(found.allergens.join(", "));
-      setValues(Object.fromEntries(FIGURES.map(({ field, of }) => [field, of(found) ?? null])));
+      setValues(Object.fromEntries(SHEET.map(({ field, of }) => [field, of(found) ?? null])));
     }
   };
   const drinks = role === "flour" || role === "dry-addition" || role === "dairy";
-  const shown = FIGURES.filter(
+  const shown = SHEET.filter(
     ({ field }) => drinks || !["absorptionPct", "uptakeTauMin", "glutenQuality"].includes(field),
   );
 

@@ -27,6 +27,13 @@ export const FIGURES: {
     of: (each) => each.behaviour?.absorptionPct,
   },
   {
+    field: "absorptionSdPct",
+    name: "give or take",
+    unit: "%",
+    decimals: 1,
+    of: (each) => each.behaviour?.absorptionSdPct,
+  },
+  {
     field: "uptakeTauMin",
     name: "time of uptake",
     unit: "min",

@@ -80,10 +80,10 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
         return starterHalf ? behaviour.absorption().fraction() : line.absorption();
     }
 
-    /** Relative standard deviation of the absorption: as measured over the table's value, or by confidence. */
+    /** Relative standard deviation of the absorption: as measured over the table's value, or of the pantry. */
     double absorptionRelativeSd(Behaviour behaviour) {
         Double measured = starterHalf ? null : line.measured().absorptionSdPct();
-        return measured == null ? behaviour.confidence().relativeSd() : measured / behaviour.absorptionPct();
+        return measured == null ? behaviour.absorptionRelativeSd() : measured / behaviour.absorptionPct();
     }
 
     /** Whether its bran goes on drinking: a whole-grain flour, but not the one in a starter. */

@@ -83,8 +83,7 @@ public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
         }
 
         private static double bookSd(Ingredient flour) {
-            return FlourLearned.bookAbsorption(flour)
-                    * flour.behaviour().confidence().relativeSd();
+            return FlourLearned.bookAbsorption(flour) * flour.behaviour().absorptionRelativeSd();
         }
 
         /** How far a batch is from what is expected of it, in standard deviations. */

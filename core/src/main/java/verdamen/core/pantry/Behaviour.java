@@ -9,6 +9,7 @@ import verdamen.core.model.Share;
  * How a flour, dry addition or dry dairy takes up water and what network its protein makes.
  *
  * @param absorptionPct grams of water taken up by 100 g at reference softness, at 14 % moisture
+ * @param absorptionSdPct standard deviation of that, percentage points: by confidence, or as the kitchen knows it
  * @param uptakeTauMin time constant of uptake, minutes, by hand with tepid water
  * @param glutenQuality share of the protein that makes a network like a strong white flour's, 0 to 1
  * @param particleUm typical particle size, micrometres
@@ -18,6 +19,7 @@ import verdamen.core.model.Share;
  */
 public record Behaviour(
         double absorptionPct,
+        double absorptionSdPct,
         double uptakeTauMin,
         double glutenQuality,
         double particleUm,
@@ -27,7 +29,10 @@ public record Behaviour(
 
     /** Refuses a behaviour that cannot drink. */
     public Behaviour {
-        if (!(absorptionPct > 0) || !(uptakeTauMin > 0) || !(glutenQuality >= 0 && glutenQuality <= 1)) {
+        if (!(absorptionPct > 0)
+                || !(absorptionSdPct >= 0)
+                || !(uptakeTauMin > 0)
+                || !(glutenQuality >= 0 && glutenQuality <= 1)) {
             throw new IllegalArgumentException(
                     "absorption and uptake time are above 0 and gluten quality within 0 to 1");
         }
@@ -36,6 +41,11 @@ public record Behaviour(
     /** Water taken up, as a share of the mass: above the whole for what takes up more than it weighs. */
     public Share absorption() {
         return Share.ofPct(absorptionPct);
+    }
+
+    /** Standard deviation of the absorption, as a share of it. */
+    public double absorptionRelativeSd() {
+        return absorptionSdPct / absorptionPct;
     }
 
     /** How much more it takes up when it is scalded, as a factor: of the table, or what starch does anywhere. */

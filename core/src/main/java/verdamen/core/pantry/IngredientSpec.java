@@ -196,6 +196,7 @@ public record IngredientSpec(
         }
         return new Behaviour(
                 absorptionPct,
+                Confidence.LOW.relativeSd() * absorptionPct,
                 uptakeTauMin == null ? USUAL_TAU_MIN : uptakeTauMin,
                 orZero(glutenQuality),
                 USUAL_PARTICLE_UM,

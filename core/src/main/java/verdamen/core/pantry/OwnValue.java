@@ -1,7 +1,9 @@
 package verdamen.core.pantry;
 
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
@@ -29,6 +31,7 @@ public record OwnValue(Field field, double value, String source) {
         BULK_DENSITY("bulkDensityGPerMl", Limit.DENSITY),
         PIECE_GRAMS("pieceGrams", Limit.INGREDIENT_PIECE_GRAMS),
         ABSORPTION_PCT("absorptionPct", Limit.ABSORPTION_PCT),
+        ABSORPTION_SD_PCT("absorptionSdPct", Limit.ABSORPTION_SD_PCT),
         UPTAKE_TAU_MIN("uptakeTauMin", Limit.UPTAKE_TAU_MIN),
         GLUTEN_QUALITY("glutenQuality", Limit.GLUTEN_QUALITY);
 
@@ -60,11 +63,15 @@ public record OwnValue(Field field, double value, String source) {
                 case BULK_DENSITY -> ingredient.bulkDensityGPerMl();
                 case PIECE_GRAMS -> ingredient.pieceGrams();
                 case ABSORPTION_PCT -> behaviour == null ? null : Double.valueOf(behaviour.absorptionPct());
+                case ABSORPTION_SD_PCT -> behaviour == null ? null : Double.valueOf(behaviour.absorptionSdPct());
                 case UPTAKE_TAU_MIN -> behaviour == null ? null : Double.valueOf(behaviour.uptakeTauMin());
                 case GLUTEN_QUALITY -> behaviour == null ? null : Double.valueOf(behaviour.glutenQuality());
             };
         }
     }
+
+    private static final Set<Field> FOR_DRINKERS =
+            EnumSet.of(Field.ABSORPTION_PCT, Field.ABSORPTION_SD_PCT, Field.UPTAKE_TAU_MIN, Field.GLUTEN_QUALITY);
 
     /** How far own values may move the sum of the composition from the book's, percentage points. */
     private static final double TOLERANCE = 2;
@@ -74,8 +81,7 @@ public record OwnValue(Field field, double value, String source) {
         Faults faults = new Faults();
         faults.number(field.code(), value, field.limit);
         boolean drinks = book.behaviour() != null;
-        boolean forDrinkers =
-                field == Field.ABSORPTION_PCT || field == Field.UPTAKE_TAU_MIN || field == Field.GLUTEN_QUALITY;
+        boolean forDrinkers = FOR_DRINKERS.contains(field);
         faults.require(!forDrinkers || drinks, field.code(), FaultCode.NOT_FOR_THIS_INGREDIENT, value);
         faults.text("source", source, Limit.SOURCE);
         if (faults.none()) {
@@ -127,16 +133,21 @@ public record OwnValue(Field field, double value, String source) {
                 book.legume(),
                 book.glutenBearing(),
                 book.fatState(),
-                behaviour == null
-                        ? null
-                        : new Behaviour(
-                                own.getOrDefault(Field.ABSORPTION_PCT, behaviour.absorptionPct()),
-                                own.getOrDefault(Field.UPTAKE_TAU_MIN, behaviour.uptakeTauMin()),
-                                own.getOrDefault(Field.GLUTEN_QUALITY, behaviour.glutenQuality()),
-                                behaviour.particleUm(),
-                                behaviour.hotAbsorptionPct(),
-                                behaviour.confidence(),
-                                behaviour.notes()),
+                behaviour == null ? null : over(behaviour, own),
+                book.notes());
+    }
+
+    /** An absorption of the kitchen's own is as sure as the book's, as a share of it, unless it says how sure it is. */
+    private static Behaviour over(Behaviour book, Map<Field, Double> own) {
+        double absorption = own.getOrDefault(Field.ABSORPTION_PCT, book.absorptionPct());
+        return new Behaviour(
+                absorption,
+                own.getOrDefault(Field.ABSORPTION_SD_PCT, book.absorptionRelativeSd() * absorption),
+                own.getOrDefault(Field.UPTAKE_TAU_MIN, book.uptakeTauMin()),
+                own.getOrDefault(Field.GLUTEN_QUALITY, book.glutenQuality()),
+                book.particleUm(),
+                book.hotAbsorptionPct(),
+                book.confidence(),
                 book.notes());
     }
 }

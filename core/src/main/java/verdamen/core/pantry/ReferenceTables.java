@@ -70,13 +70,16 @@ public final class ReferenceTables {
     }
 
     private static Behaviour behaviour(Row row) {
+        double absorptionPct = row.number("absorption_pct");
+        Confidence confidence = row.choice("confidence", Confidence.class);
         return new Behaviour(
-                row.number("absorption_pct"),
+                absorptionPct,
+                confidence.relativeSd() * absorptionPct,
                 row.number("absorption_tau_min"),
                 row.number("gluten_quality"),
                 row.number("typical_particle_um"),
                 row.numberOrNull("hot_absorption_pct"),
-                row.choice("confidence", Confidence.class),
+                confidence,
                 row.note());
     }
 

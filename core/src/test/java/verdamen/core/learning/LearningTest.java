@@ -64,11 +64,7 @@ public class LearningTest {
         double x = drinks / absorption;
         double drunk = dough.bringsGrams(MINUTE) / softness(SOFT, formula);
         double prior = absorption
-                * BOOK.ingredient("wheat-plain-white")
-                        .orElseThrow()
-                        .behaviour()
-                        .confidence()
-                        .relativeSd();
+                * BOOK.ingredient("wheat-plain-white").orElseThrow().behaviour().absorptionRelativeSd();
         double error = 0.04 * drunk;
         double precision = 1 / (prior * prior) + x * x / (error * error);
         double mean = (absorption / (prior * prior) + x * drunk / (error * error)) / precision;

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -12,6 +13,11 @@ import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import verdamen.core.Doughs;
+import verdamen.core.balance.Balance;
+import verdamen.core.balance.Dough;
+import verdamen.core.formula.FormulaReader;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.pantry.OwnValue.Field;
@@ -36,6 +42,7 @@ public class OwnFiguresTest {
             {Field.BULK_DENSITY, 0.03, 3.0},
             {Field.PIECE_GRAMS, 0.01, 20_000.0},
             {Field.ABSORPTION_PCT, 20.0, 1500.0},
+            {Field.ABSORPTION_SD_PCT, 0.0, 500.0},
             {Field.UPTAKE_TAU_MIN, 0.1, 120.0},
             {Field.GLUTEN_QUALITY, 0.0, 1.0},
         };
@@ -70,6 +77,10 @@ public class OwnFiguresTest {
         double middle = (least + Math.min(most, 90)) / 2;
         Ingredient changed = OwnValue.over(ATTA, Map.of(field, middle));
         for (Field each : Field.values()) {
+            if (field == Field.ABSORPTION_PCT && each == Field.ABSORPTION_SD_PCT) {
+                // How sure an absorption is goes with it.
+                continue;
+            }
             Double expected = each == field ? Double.valueOf(middle) : each.of(ATTA);
             assertEquals(each.of(changed), expected, each.code());
         }
@@ -89,6 +100,25 @@ public class OwnFiguresTest {
         }
         assertEquals(OwnValue.over(ATTA, all), oneByOne);
         assertEquals(OwnValue.over(ATTA, Map.of()), ATTA);
+    }
+
+    @Test
+    public void anOwnAbsorptionIsAsSureAsTheBooksUnlessItSaysHowSure() {
+        double book = ATTA.behaviour().absorptionRelativeSd();
+        Ingredient own = OwnValue.over(ATTA, Map.of(Field.ABSORPTION_PCT, 73.0));
+        assertEquals(own.behaviour().absorptionRelativeSd(), book, 1e-12);
+        Ingredient sure = OwnValue.over(ATTA, Map.of(Field.ABSORPTION_PCT, 73.0, Field.ABSORPTION_SD_PCT, 1.0));
+        assertEquals(sure.behaviour().absorptionRelativeSd(), 1.0 / 73, 1e-12);
+        FormulaSpec roti = Doughs.roti(250);
+        double before = water(roti, ATTA);
+        assertTrue(water(roti, sure) < before, "the range of the water narrows");
+    }
+
+    private static double water(FormulaSpec spec, Ingredient atta) {
+        List<Ingredient> pantry = new ArrayList<>(Doughs.BOOK.ingredients());
+        pantry.replaceAll(each -> each.code().equals(atta.code()) ? atta : each);
+        return Balance.water(Dough.of(FormulaReader.read(spec, Doughs.BOOK.withIngredients(pantry))))
+                .sd();
     }
 
     @Test

@@ -7,6 +7,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /** What batches teach, over the API. */
 @RestController
@@ -36,5 +38,18 @@ class LearningController {
     @PutMapping("/batches/{id}")
     LearningAnswer count(@PathVariable long id, @RequestBody CountRequest request) {
         return learning.count(id, request.counts());
+    }
+
+    /**
+     * What is said of where a figure comes from.
+     *
+     * @param source at most 200 characters
+     */
+    record UseRequest(@Within(Limit.SOURCE) @Nullable String source) {}
+
+    /** Uses what batches say of a flour from now on. */
+    @PutMapping("/flours/{code}")
+    LearningAnswer use(@PathVariable String code, @RequestBody UseRequest request) {
+        return learning.use(code, request.source());
     }
 }

@@ -17,6 +17,7 @@ import verdamen.core.learning.FlourLearned;
 import verdamen.core.learning.Learning;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.OwnValue;
+import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Pantry;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.StoredFormula;
@@ -75,6 +76,25 @@ class LearningService {
         return learned();
     }
 
+    /**
+     * Uses what batches say of a flour from now on: its absorption, and how sure that is, as figures of the kitchen's own.
+     *
+     * @throws FormulaNotFoundException when they say nothing of it
+     */
+    @Transactional
+    LearningAnswer use(String flour, @Nullable String source) {
+        FlourLearned learned = learned().flours().stream()
+                .map(LearnedFlour::learned)
+                .filter(each -> each.ingredient().equals(flour))
+                .findFirst()
+                .orElseThrow(() -> new FormulaNotFoundException("Nothing is learned of " + flour + "."));
+        pantry.change(() -> {
+            pantry.setValue(flour, Field.ABSORPTION_PCT.code(), learned.learnedPct(), source);
+            pantry.setValue(flour, Field.ABSORPTION_SD_PCT.code(), learned.learnedSdPct(), source);
+        });
+        return learned();
+    }
+
     private Optional<Read> read(FeltRow row) {
         try {
             List<PutIn> additions = Arrays.asList(json.read(row.additions(), PutIn[].class));
@@ -111,7 +131,9 @@ class LearningService {
                 ? own
                 : OwnValue.over(
                         own,
-                        Map.of(OwnValue.Field.ABSORPTION_PCT, book.behaviour().absorptionPct()));
+                        Map.of(
+                                Field.ABSORPTION_PCT, book.behaviour().absorptionPct(),
+                                Field.ABSORPTION_SD_PCT, book.behaviour().absorptionSdPct()));
     }
 
     private static LearnedFlour flour(FlourLearned learned, Pantry pantry) {

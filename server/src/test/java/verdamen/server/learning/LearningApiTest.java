@@ -43,6 +43,7 @@ public class LearningApiTest extends ServerTest {
             delete("/api/batches/" + batch.get("id").asLong()).expect(200);
         }
         putJson(ATTA, "{\"field\": \"absorptionPct\"}").expect(200);
+        putJson(ATTA, "{\"field\": \"absorptionSdPct\"}").expect(200);
     }
 
     /** A finished batch, felt at a minute, with water put in before. */
@@ -73,15 +74,24 @@ public class LearningApiTest extends ServerTest {
         double book = flour.at("/learned/bookPct").asDouble();
         double learned = flour.at("/learned/learnedPct").asDouble();
         assertEquals(flour.at("/usedPct").asDouble(), book, "nothing is used silently");
-        putJson(
-                        ATTA,
-                        "{\"field\": \"absorptionPct\", \"value\": %s, \"source\": \"learned from 1 batch\"}"
-                                .formatted(learned))
+        double sd = waterSd();
+        putJson("/api/learning/flours/wheat-atta", "{\"source\": \"learned from 1 batch\"}")
                 .expect(200);
+        assertTrue(waterSd() < sd, "and is surer of the water");
         JsonNode again = flour(getJson("/api/learning").expect(200), "wheat-atta");
         assertEquals(again.at("/usedPct").asDouble(), learned, 1e-9);
         assertEquals(
                 again.at("/learned/learnedPct").asDouble(), learned, 1e-9, "it does not learn from what it has taught");
+    }
+
+    private double waterSd() {
+        String formula = FORMULA.substring(FORMULA.indexOf("{\"style\""), FORMULA.lastIndexOf('}'));
+        return postJson("/api/balance", formula).expect(200).at("/water/sd").asDouble();
+    }
+
+    @Test
+    public void nothingIsUsedOfAFlourThatNoBatchHas() {
+        putJson("/api/learning/flours/rye-whole", "{\"source\": \"x\"}").expect(404);
     }
 
     @Test
