@@ -13,6 +13,7 @@ final class Clauses {
     private static final Pattern CLAUSE = Pattern.compile(
             "(?i),\\s+(?:and\\s+|then\\s+)?|\\s+(?:and\\s+)?then\\s+|"
                     + "\\s+before\\s+|\\s+and\\s+(?=(?:let|rest|leave|knead|roll|press|cook|bake|fry|divide|shape|cut|chill|put|pour|add|form)\\b)");
+    private static final Pattern SPACES = Pattern.compile("\\h+");
     private static final String THEN = "then";
     /** Words of a clause that only goes on with the one before: "until doubled, about 1 hour". */
     private static final Set<String> GOING_ON = Set.of(
@@ -62,7 +63,9 @@ final class Clauses {
     /** The clauses of a method, in order. */
     static List<String> of(String method) {
         List<String> clauses = new ArrayList<>();
-        for (String sentence : SENTENCE.split(method)) {
+        // Runs of spaces are one, or the patterns would try each of them from every place.
+        String text = SPACES.matcher(method).replaceAll(" ");
+        for (String sentence : SENTENCE.split(text)) {
             Matcher separator = CLAUSE.matcher(sentence);
             int from = 0;
             boolean goesOn = false;

@@ -88,9 +88,10 @@ public final class RecipeReader {
      */
     public static ParsedRecipe read(
             String text, @Nullable String style, IngredientIndex index, KitchenMeasures measures) {
-        Double cup = Asides.of(text).cupMl();
+        // Runs of spaces are one, or the patterns would try each of them from every place.
+        Double cup = Asides.of(text.replaceAll("\\s+", " ")).cupMl();
         RecipeReader reader = new RecipeReader(style, index, cup == null ? measures : measures.withCup(cup));
-        for (String line : text.split("\\R")) {
+        for (String line : text.replaceAll("\\h+", " ").split("\\R")) {
             reader.take(line);
         }
         return new ParsedRecipe(

@@ -86,6 +86,15 @@ public class InstructionsTest {
         assertEquals(read.get(1).words(), "roll to 2 mm");
     }
 
+    /** Guards against a pattern that tries every space from every place: that took twelve seconds, and takes none. */
+    @Test(timeOut = 20_000)
+    public void aMethodOfNothingButSpacesIsReadAtOnce() {
+        String spaces = " ".repeat(10_000);
+        assertEquals(
+                Instructions.of("Rest" + spaces + "for 30" + spaces + "minutes").size(), 1);
+        assertTrue(Instructions.of("Mix" + "\n".repeat(20_000) + "it").isEmpty());
+    }
+
     @Test
     public void noTextMakesItFail() {
         long seed = Long.getLong("seed", System.nanoTime());
