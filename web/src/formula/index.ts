@@ -26,4 +26,5 @@ export { StationAnswer } from "./StationAnswer";
 export { FORMULA_CHANGE } from "./useBalance";
 export { type AskedEdit, useFormulaEdit } from "./useFormulaEdit";
 export { isInDough } from "./isInDough";
+export { VesselForm } from "./VesselForm";
 export { LineNote } from "./LineNote";

@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import type { HandlingAnswer, MethodSpec } from "../api";
 import { type Editor, type Faults, useFormulaEdit } from "../formula";
 import { useFigures } from "../figures";
-import { Faulty, type NumberEntry, NumberField, TemperatureField, IconButton } from "../parts";
+import { Faulty, asSent, type NumberEntry, NumberField, TemperatureField, IconButton } from "../parts";
 import { Ready } from "./Ready";
 
 type Phase = NonNullable<MethodSpec["phases"]>[number];
@@ -67,7 +67,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
             onChange={(kitchenC) =>
               editor.edit({
                 kind: "method",
-                patch: { temperatures: { ...temperatures, kitchenC: kitchenC as number | null } },
+                patch: { temperatures: { ...temperatures, kitchenC: asSent(kitchenC) } },
               })
             }
           />
@@ -98,7 +98,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                 format={(minutes) => figures.number(minutes, 0)}
                 error={faults.of(null, `method.phases[${index}].minutes`)}
                 dataField="phase-minutes"
-                onChange={(minutes) => change(index, { minutes: minutes as number | null })}
+                onChange={(minutes) => change(index, { minutes: asSent(minutes) })}
               />
               {phase.kind !== "knead" && (
                 <TemperatureField
@@ -107,7 +107,7 @@ export function Phases({ editor, answer, faults }: PhasesProps) {
                   value={(phase.temperatureC ?? null) as NumberEntry}
                   placeholder={picture.phases[index]?.temperatureC}
                   error={faults.of(null, `method.phases[${index}].temperatureC`)}
-                  onChange={(celsius) => change(index, { temperatureC: celsius as number | null })}
+                  onChange={(celsius) => change(index, { temperatureC: asSent(celsius) })}
                 />
               )}
               <IconButton label={`Remove phase ${index + 1}`} onClick={() => replace(phases.toSpliced(index, 1))}>

@@ -4,7 +4,7 @@ import { api, type BenchAdvice, guideQuery, type PantryDocument, taken } from ".
 import type { BatchView } from "../batch";
 import { FORMULA_CHANGE, type Editor } from "../formula";
 import { useFigures } from "../figures";
-import { NumberField, type NumberEntry } from "../parts";
+import { NumberField, asSent, type NumberEntry } from "../parts";
 import { Advice } from "./Advice";
 import { useProblem } from "../words";
 
@@ -33,7 +33,7 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
             batch: batch.running?.id ?? null,
             minute: asked as number,
             feel: feel ?? "",
-            given: putIn as number | null,
+            given: asSent(putIn),
           },
         }),
       ),

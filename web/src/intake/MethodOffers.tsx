@@ -1,10 +1,10 @@
-import { Check } from "lucide-react";
+import { Check, TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import type { BalanceAnswer } from "../api";
 import { type Editor, useFormulaEdit } from "../formula";
 import { useFigures } from "../figures";
 import { ErrorNotice } from "../parts";
-import { instructionWords } from "../words";
+import { instructionWords, obstacleWords } from "../words";
 
 interface MethodOffersProps {
   editor: Editor;
@@ -19,7 +19,7 @@ export function MethodOffers({ editor, said, current }: MethodOffersProps) {
   const take = useFormulaEdit(editor);
   const [left, setLeft] = useState<string[]>([]);
   const keyOf = ({ kind, words }: BalanceAnswer["said"][number]) => `${kind} ${words}`;
-  const open = said.flatMap((each, place) => (each.stands ? [] : [place]));
+  const open = said.flatMap((each, place) => (each.state === "open" ? [place] : []));
   const ticked = open.filter((place) => said[place] && !left.includes(keyOf(said[place])));
   if (said.length === 0) {
     return null;
@@ -32,10 +32,24 @@ export function MethodOffers({ editor, said, current }: MethodOffersProps) {
           const key = keyOf(each);
           return (
             <li key={`${place} ${key}`} className="flex items-baseline gap-2 py-0.5" data-said={each.kind}>
-              {each.stands ? (
+              {each.state !== "open" ? (
                 <>
-                  <Check size={14} className="text-success w-4 shrink-0 translate-y-0.5" aria-label="in the formula" />
-                  <SaidWords name={instructionWords(each, figures)} words={each.words} />
+                  {each.state === "stands" ? (
+                    <Check
+                      size={14}
+                      className="text-success w-4 shrink-0 translate-y-0.5"
+                      aria-label="in the formula"
+                    />
+                  ) : (
+                    <TriangleAlert
+                      size={14}
+                      className="text-warning w-4 shrink-0 translate-y-0.5"
+                      aria-label="cannot be taken"
+                    />
+                  )}
+                  <SaidWords name={instructionWords(each, figures)} words={each.words}>
+                    {obstacleWords(each, figures)}
+                  </SaidWords>
                 </>
               ) : (
                 <label className="flex min-h-6 cursor-pointer items-baseline gap-2">
@@ -68,10 +82,10 @@ export function MethodOffers({ editor, said, current }: MethodOffersProps) {
   );
 }
 
-function SaidWords({ name, words }: { name: string; words: string }) {
+function SaidWords({ name, words, children }: { name: string; words: string; children?: string }) {
   return (
     <span>
-      {name} <span className="soft">“{words}”</span>
+      {name} <span className="soft">“{words}”</span> {children}
     </span>
   );
 }

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { api, type FormulaSpec, type PantryDocument, taken } from "../api";
 import { Faults, IngredientPicker } from "../formula";
 import { useFigures } from "../figures";
-import { Dialog, MassField, type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { Dialog, MassField, asSent, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 import { useProblem } from "../words";
 
 interface PercentagesDialogProps {
@@ -21,8 +21,8 @@ interface Row {
 
 const FIRST: Row[] = [
   { ingredient: "", pct: 100 },
-  { ingredient: "water", pct: 65 },
-  { ingredient: "salt-fine", pct: 1.8 },
+  { ingredient: "water", pct: null },
+  { ingredient: "salt-fine", pct: null },
 ];
 
 /** A formula from baker's percentages and the weight of the dough. */
@@ -30,15 +30,14 @@ export function PercentagesDialog({ style, pantry, onTaken, onClose }: Percentag
   const figures = useFigures();
   const [rows, setRows] = useState(FIRST);
   const [dough, setDough] = useState<NumberEntry>(1000);
-  const number = (entry: NumberEntry) => (typeof entry === "number" ? entry : null);
   const make = useMutation({
     mutationFn: () =>
       taken(
         api.POST("/api/intake/start/percentages", {
           body: {
             style,
-            doughGrams: number(dough) ?? 0,
-            lines: rows.map(({ ingredient, pct }) => ({ ingredient, pct: number(pct) })),
+            doughGrams: asSent(dough) ?? 0,
+            lines: rows.map(({ ingredient, pct }) => ({ ingredient, pct: asSent(pct) })),
           },
         }),
       ),

@@ -1,7 +1,7 @@
 import type { RecipeNotes as Notes } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../figures";
-import { MassField, NumberField, TemperatureField } from "../parts";
+import { asSent, MassField, NumberField, TemperatureField } from "../parts";
 
 interface RecipeNotesProps {
   editor: Editor;
@@ -50,7 +50,7 @@ export function RecipeNotes({ editor, faults }: RecipeNotesProps) {
             label="Weight of a piece"
             value={notes.pieceGrams ?? null}
             error={faults.of(null, "pieceGrams")}
-            onChange={(pieceGrams) => set({ pieceGrams: pieceGrams as number | null })}
+            onChange={(pieceGrams) => set({ pieceGrams: asSent(pieceGrams) })}
           />
         </label>
         {number("diameterMm", "across", "Diameter", "cm", 10)}
@@ -61,7 +61,7 @@ export function RecipeNotes({ editor, faults }: RecipeNotesProps) {
             label="Pan or oven"
             value={notes.panC ?? null}
             error={faults.of(null, "panC")}
-            onChange={(panC) => set({ panC: panC as number | null })}
+            onChange={(panC) => set({ panC: asSent(panC) })}
           />
         </label>
       </div>

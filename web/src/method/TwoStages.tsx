@@ -1,7 +1,7 @@
 import type { MethodAnswer, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../figures";
-import { Faulty, NumberField, type NumberEntry, TemperatureField } from "../parts";
+import { Faulty, NumberField, asSent, type NumberEntry, TemperatureField } from "../parts";
 
 interface TwoStagesProps {
   editor: Editor;
@@ -53,9 +53,7 @@ export function TwoStages({ editor, pantry, faults, kitchenC, sponge }: TwoStage
               format={(minutes) => figures.number(minutes, 0)}
               error={faults.of(null, "method.standingMinutes")}
               dataField="standingMinutes"
-              onChange={(minutes) =>
-                editor.edit({ kind: "method", patch: { standingMinutes: minutes as number | null } })
-              }
+              onChange={(minutes) => editor.edit({ kind: "method", patch: { standingMinutes: asSent(minutes) } })}
             />
           </div>
         )}
@@ -67,9 +65,7 @@ export function TwoStages({ editor, pantry, faults, kitchenC, sponge }: TwoStage
               value={(method.standingC ?? null) as NumberEntry}
               placeholder={kitchenC}
               error={faults.of(null, "method.standingC")}
-              onChange={(standingC) =>
-                editor.edit({ kind: "method", patch: { standingC: standingC as number | null } })
-              }
+              onChange={(standingC) => editor.edit({ kind: "method", patch: { standingC: asSent(standingC) } })}
             />
           </div>
         )}

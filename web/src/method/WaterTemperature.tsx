@@ -2,7 +2,7 @@ import { Droplets } from "lucide-react";
 import type { MethodAnswer, PantryDocument } from "../api";
 import { ActionButton, type Editor, type Faults, measuredWith, useFormulaEdit } from "../formula";
 import { type Figures, useFigures } from "../figures";
-import { Faulty, Hint, type NumberEntry, NumberField, Steps, TemperatureField } from "../parts";
+import { Faulty, Hint, asSent, type NumberEntry, NumberField, Steps, TemperatureField } from "../parts";
 
 type Found = MethodAnswer["waterTemperature"];
 type Field = "doughC" | "flourC" | "coldC" | "hotC";
@@ -19,7 +19,7 @@ export function WaterTemperature({ found, editor, pantry, faults }: WaterTempera
   const figures = useFigures();
   const asked = editor.draft.method?.temperatures ?? {};
   const set = (field: string, value: NumberEntry) =>
-    editor.edit({ kind: "method", patch: { temperatures: { ...asked, [field]: value as number | null } } });
+    editor.edit({ kind: "method", patch: { temperatures: { ...asked, [field]: asSent(value) } } });
   const degrees = (field: Field, label: string, placeholder: string) => (
     <Temperature
       label={label}

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { api, type Ingredient, taken } from "../api";
 import { useFigures } from "../figures";
-import { type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { asSent, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 import { FIGURES, type FigureField } from "./figureFields";
 import { usePantryChange } from "./usePantryChange";
 import { useProblem } from "../words";
@@ -85,8 +85,7 @@ interface FigureRowProps {
 function FigureRow({ name, unit, decimals, typical, own, source, onSave }: FigureRowProps) {
   const figures = useFigures();
   const [entry, setEntry] = useState<NumberEntry>(own);
-  const changed = entry !== own && (entry === null || typeof entry === "number");
-  const commit = () => changed && onSave(typeof entry === "number" ? entry : null);
+  const commit = () => entry !== own && onSave(asSent(entry));
   return (
     <div className="flex items-center gap-2">
       <span className="min-w-0 flex-1 leading-tight">
@@ -134,7 +133,7 @@ function PriceField({
       className="flex items-end gap-1"
       onSubmit={(event) => {
         event.preventDefault();
-        onSave(typeof amount === "number" ? amount : null, per);
+        onSave(asSent(amount), per);
       }}
     >
       <span>

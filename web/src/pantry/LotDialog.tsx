@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api, type Lot, lotsQuery, type PantryDocument, taken } from "../api";
 import { Faults, IngredientPicker } from "../formula";
 import { useFigures } from "../figures";
-import { Dialog, type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { Dialog, asSent, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 import { MoistureFinder } from "./MoistureFinder";
 import { useProblem } from "../words";
 
@@ -21,7 +21,6 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
   const [protein, setProtein] = useState<NumberEntry>(lot?.proteinPct ?? null);
   const [note, setNote] = useState(lot?.note ?? "");
   const [usedUp, setUsedUp] = useState(lot?.usedUp ?? false);
-  const number = (entry: NumberEntry) => (typeof entry === "number" ? entry : null);
   const done = (lots: Lot[]) => {
     queries.setQueryData(lotsQuery.queryKey, lots);
     onClose();
@@ -32,9 +31,9 @@ export function LotDialog({ lot, pantry, onClose }: { lot: Lot | null; pantry: P
         ingredient,
         name,
         milledOn: milledOn || null,
-        moisturePct: number(moisture.pct),
-        moistureHow: number(moisture.pct) === null ? null : moisture.how,
-        proteinPct: number(protein),
+        moisturePct: asSent(moisture.pct),
+        moistureHow: asSent(moisture.pct) === null ? null : moisture.how,
+        proteinPct: asSent(protein),
         note,
         usedUp,
       };

@@ -4,7 +4,7 @@ import { api, type MeasuresDocument, measuresQuery, type PantryDocument, taken }
 import { useFigures } from "../figures";
 import { Hint, ErrorNotice, IconButton } from "../parts";
 import { CsvExchange } from "./CsvExchange";
-import { VesselForm } from "./VesselForm";
+import { OwnVessel } from "./OwnVessel";
 import { WeighInForm } from "./WeighInForm";
 
 /** The kitchen's own measures: vessels, and what weigh-ins have taught about them. */
@@ -131,7 +131,7 @@ function Volumes({
         <h2 className="section-title flex-1">Cup, spoons, vessels</h2>
         <CsvExchange what="measures" />
       </div>
-      <VesselForm onChange={onChange} />
+      <OwnVessel onChange={onChange} />
       <table className="mt-3 w-full text-sm">
         <thead>
           <tr className="soft text-left text-xs">

@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, taken } from "../api";
 import { useFigures } from "../figures";
-import { type NumberEntry, NumberField } from "../parts";
+import { asSent, type NumberEntry, NumberField } from "../parts";
 import { useProblem } from "../words";
 
 type Way = "dried" | "storage-air";
@@ -13,15 +13,14 @@ export function MoistureFinder({ onFound }: { onFound: (pct: number, how: string
   const [way, setWay] = useState<Way | null>(null);
   const [first, setFirst] = useState<NumberEntry>(null);
   const [second, setSecond] = useState<NumberEntry>(null);
-  const number = (entry: NumberEntry) => (typeof entry === "number" ? entry : null);
   const work = useMutation({
     mutationFn: () =>
       taken(
         api.POST("/api/pantry/lots/moisture", {
           body:
             way === "dried"
-              ? { beforeGrams: number(first), afterGrams: number(second) ?? 0 }
-              : { celsius: number(first), humidityPct: number(second) },
+              ? { beforeGrams: asSent(first), afterGrams: asSent(second) ?? 0 }
+              : { celsius: asSent(first), humidityPct: asSent(second) },
         }),
       ),
     onSuccess: ({ moisturePct }) => onFound(moisturePct, way ?? "typed"),

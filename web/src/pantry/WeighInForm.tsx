@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api, type MeasuresDocument, type PantryDocument, taken } from "../api";
 import { IngredientPicker } from "../formula";
 import { useFigures } from "../figures";
-import { MassField, type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { MassField, asSent, type NumberEntry, NumberField, ProblemNotice } from "../parts";
 import { useProblem } from "../words";
 
 interface WeighInFormProps {
@@ -26,8 +26,8 @@ export function WeighInForm({ document, pantry, onChange }: WeighInFormProps) {
           body: {
             measure,
             ingredient: ingredient || null,
-            grams: typeof grams === "number" ? grams : null,
-            count: typeof count === "number" ? count : null,
+            grams: asSent(grams),
+            count: asSent(count),
           },
         }),
       ),

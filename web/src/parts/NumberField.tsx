@@ -4,6 +4,9 @@ import { useFigures } from "../figures";
 /** What a number field holds: a number, nothing, or text that is no number and that the server will refuse by name. */
 export type NumberEntry = number | string | null;
 
+/** What is typed as it is sent: text that is no number goes as it is, and the server says so beside the field. */
+export const asSent = (entry: NumberEntry) => entry as number | null;
+
 export interface NumberFieldProps {
   label: string;
   value: NumberEntry;

@@ -1,6 +1,6 @@
 export { ErrorNotice, ErrorText, ProblemNotice } from "./ProblemNotice";
 export { NoticesProvider, useNotices } from "./Notices";
-export { NumberField, type NumberEntry } from "./NumberField";
+export { asSent, NumberField, type NumberEntry } from "./NumberField";
 export { Dialog } from "./Dialog";
 export { FilePicker } from "./FilePicker";
 export { arrowStep, useDrawingDrag } from "./useDrawingDrag";

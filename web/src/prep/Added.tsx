@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import { useMemo } from "react";
 import type { PantryDocument, StepSpec } from "../api";
 import { IngredientPicker } from "../formula";
-import { Faulty, MassField, type NumberEntry, IconButton } from "../parts";
+import { Faulty, MassField, asSent, type NumberEntry, IconButton } from "../parts";
 
 interface AddedProps {
   step: StepSpec;
@@ -46,7 +46,7 @@ export function Added({ step, onAdd, label, error, set, pantry }: AddedProps) {
             value={(each.grams ?? null) as NumberEntry}
             error={error(`added[${index}].grams`)}
             dataField="added"
-            onChange={(grams) => change(index, { grams: grams as number | null })}
+            onChange={(grams) => change(index, { grams: asSent(grams) })}
           />
           <Faulty message={error(`added[${index}].grams`) ?? error(`added[${index}].ingredient`)} />
         </div>

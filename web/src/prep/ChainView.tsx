@@ -4,7 +4,7 @@ import type { Caution, ChainAnswer, ChainSpec, PantryDocument } from "../api";
 import type { Editor, Faults } from "../formula";
 import { IngredientPicker } from "../formula";
 import { useFigures } from "../figures";
-import { Faulty, MassField } from "../parts";
+import { asSent, Faulty, MassField } from "../parts";
 import { Bar } from "./Bar";
 import { ChainEnd } from "./ChainEnd";
 import { editChain, removeChain } from "./editChain";
@@ -123,7 +123,7 @@ export function ChainView({
             value={chain.grams ?? null}
             error={error("grams")}
             dataField="bought"
-            onChange={(grams) => editChain(editor, index, { grams: grams as number | null }, "grams")}
+            onChange={(grams) => editChain(editor, index, { grams: asSent(grams) }, "grams")}
           />
           <Faulty message={error("ingredient") ?? error("grams")} />
           <StepCautions cautions={cautions} at={at} />

@@ -1,6 +1,6 @@
 import type { StepAnswer, StepSpec } from "../api";
 import { useFigures } from "../figures";
-import { Faulty, type NumberEntry, NumberField, TemperatureField } from "../parts";
+import { Faulty, asSent, type NumberEntry, NumberField, TemperatureField } from "../parts";
 import { Row } from "./Row";
 
 type Temperature = "fromC" | "roomC" | "targetC" | "readC";
@@ -73,7 +73,7 @@ export function CoolingFields({ step, cooling, error, set, label }: CoolingField
           format={(minutes) => figures.number(minutes, 0)}
           error={error("cooling.readMinute")}
           dataField="readMinute"
-          onChange={(readMinute) => change({ readMinute: readMinute as number | null })}
+          onChange={(readMinute) => change({ readMinute: asSent(readMinute) })}
         />
       </Row>
       {degrees("readC", "it reads")}

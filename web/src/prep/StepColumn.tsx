@@ -3,7 +3,7 @@ import { type Caution, type PantryDocument, type StepAnswer, type StepSpec } fro
 import { StepCautions } from "../caution";
 import { type Editor, type Faults, useFormulaEdit } from "../formula";
 import { useFigures } from "../figures";
-import { Faulty, MassField, type NumberEntry, NumberField, Steps, IconButton } from "../parts";
+import { Faulty, MassField, asSent, type NumberEntry, NumberField, Steps, IconButton } from "../parts";
 import { Added } from "./Added";
 import { Bar } from "./Bar";
 import { CoolingFields } from "./CoolingFields";
@@ -120,7 +120,7 @@ export function StepColumn({
             value={(step.pieceMm ?? null) as NumberEntry}
             format={(mm) => figures.number(mm, 1)}
             error={error("pieceMm")}
-            onChange={(pieceMm) => set({ pieceMm: pieceMm as number | null })}
+            onChange={(pieceMm) => set({ pieceMm: asSent(pieceMm) })}
           />
         </Row>
       )}

@@ -270,7 +270,7 @@ const TITLES: Record<string, string> = {
   "refused-file": "The file cannot be imported",
   "newer-version": "A newer version was saved",
   "not-found": "Not found",
-  unreadable: "The request cannot be read",
+  unreadable: "This cannot be read",
   unexpected: "Something went wrong in Verdamen",
 };
 

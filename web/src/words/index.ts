@@ -2,7 +2,7 @@ export { CAUTIONS_DEFER, causeWords, cautionWords } from "./cautions";
 export { faultWords, problemTitle, problemWords } from "./faults";
 export { findingWords } from "./findings";
 export { groupWords } from "./groups";
-export { instructionWords } from "./instructions";
+export { instructionWords, obstacleWords } from "./instructions";
 export { drillWords, endPointWords, symptomCauseWords, symptomWords } from "./handling";
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";

@@ -8,6 +8,18 @@ export function instructionWords({ kind, value }: Pick<Instruction, "kind" | "va
   return WORDS[kind](value, figures);
 }
 
+/** Why a setting that the method speaks of cannot be taken; nothing when it can. */
+export function obstacleWords({ kind, value, state, possible }: Instruction, figures: Figures): string {
+  if (state === "never-rises") {
+    return "Nothing in this dough makes it rise.";
+  }
+  if (!possible) {
+    return "";
+  }
+  const end = value > possible.most ? possible.most : possible.least;
+  return `Cannot be: ${WORDS[kind](end, figures)} at ${end === possible.most ? "most" : "least"}.`;
+}
+
 const WORDS: Record<Instruction["kind"], (value: number, figures: Figures) => string> = {
   knead: (minutes, figures) => `kneaded by hand ${duration(minutes, figures)}`,
   "knead-by-machine": (minutes, figures) => `kneaded by machine ${duration(minutes, figures)}`,

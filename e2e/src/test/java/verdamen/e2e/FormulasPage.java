@@ -2,6 +2,7 @@ package verdamen.e2e;
 
 import java.util.List;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.ExpectedConditions;
@@ -35,7 +36,7 @@ final class FormulasPage {
 
     void search(String words) {
         WebElement field = driver.findElement(By.cssSelector("input[type=search]"));
-        field.clear();
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
         field.sendKeys(words);
     }
 

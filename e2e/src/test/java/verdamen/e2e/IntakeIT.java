@@ -179,6 +179,8 @@ public class IntakeIT extends BrowserTest {
                         By.tagName("dialog"), "it must be at least 0"));
         water.click();
         water.sendKeys(Keys.chord(Keys.CONTROL, "a"), "60");
+        driver().findElement(By.cssSelector("dialog input[aria-label='Percentage 3']"))
+                .sendKeys("1.8");
         page.press("Make the lines");
         page.waitForLines(3);
         page.waitForGrams(0, "618"::equals);

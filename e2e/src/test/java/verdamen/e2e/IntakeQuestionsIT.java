@@ -25,8 +25,8 @@ public class IntakeQuestionsIT extends BrowserTest {
         By volume = By.cssSelector("input[aria-label='Volume of a dipper']");
         patience().until(ExpectedConditions.elementToBeClickable(volume)).sendKeys("plenty", Keys.ENTER);
         patience()
-                .until(ExpectedConditions.visibilityOfElementLocated(
-                        By.cssSelector("[data-testid='vessel-question'] [role=alert]")));
+                .until(ExpectedConditions.textToBePresentInElementLocated(
+                        By.cssSelector("[data-testid='vessel-question'] [role=alert]"), "is not a number"));
         driver().findElement(volume).sendKeys(Keys.chord(Keys.CONTROL, "a"), "180", Keys.ENTER);
         page.waitForGrams(1, "180"::equals);
         page.waitForGrams(0, grams -> grams.matches("\\d{3}"));

@@ -121,7 +121,7 @@ public class PrepIT extends BrowserTest {
         page.bought(0, "200");
         page.addStep(0, "wilt");
         page.typeStep(0, 0, "afterGrams", "lots");
-        page.waitForAlert("The weight after cannot be read");
+        page.waitForAlert("The weight after is not a number");
         page.step(0, 0, "afterGrams", "240");
         page.waitForAlert("nothing can come out of nothing");
         assertFalse(

@@ -38,6 +38,23 @@ public class WrittenMethodIT extends BrowserTest {
     }
 
     @Test
+    public void whatNoDoughCanHaveIsShownAndNotTaken() {
+        IntakePage page =
+                read(RECIPE.replace("6 minutes", "600 minutes").replace("rest for", "let it double, then rest for"));
+        page.waitForText("Cannot be: kneaded by hand 60 min at most.");
+        page.waitForText("Nothing in this dough makes it rise.");
+        page.press("Take what is ticked");
+        patience()
+                .until(ExpectedConditions.numberOfElementsToBe(
+                        By.cssSelector("[data-said] [aria-label='in the formula']"), 6));
+        assertEquals(
+                driver().findElements(By.cssSelector("[data-said] [aria-label='cannot be taken']"))
+                        .size(),
+                2);
+        assertEquals(field("Diameter"), "18", "each is the one that was ticked");
+    }
+
+    @Test
     public void waterLeftToTheDoughFollowsUntilItIsTyped() {
         IntakePage page = read();
         page.press("take what the dough needs");
@@ -74,9 +91,13 @@ public class WrittenMethodIT extends BrowserTest {
     }
 
     private IntakePage read() {
+        return read(RECIPE);
+    }
+
+    private IntakePage read(String recipe) {
         open("/formulas/new/intake");
         IntakePage page = intake();
-        page.paste(RECIPE);
+        page.paste(recipe);
         page.waitForLines(3);
         return page;
     }

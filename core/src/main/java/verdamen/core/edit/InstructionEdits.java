@@ -21,12 +21,16 @@ final class InstructionEdits {
      * A formula with some of what its method says.
      *
      * @param places which, by their place among what the method says
-     * @throws verdamen.core.model.RefusedException when the method says nothing at a place
+     * @throws verdamen.core.model.RefusedException when the method says nothing at a place, or what no dough can have
      */
     static FormulaSpec take(FormulaSpec spec, @Nullable List<Integer> places, Pantry pantry) {
         List<Instruction> said = Instructions.of(spec.notesOrNone().method());
         List<Instruction> asked = (places == null ? List.<Integer>of() : places)
                 .stream().map(place -> at(said, place)).toList();
+        Faults faults = new Faults();
+        asked.forEach(each -> faults.number(
+                each.kind().limit().code(), each.value(), each.kind().limit()));
+        faults.refuse();
         FormulaSpec after = spec;
         for (Instruction each : asked) {
             after = withSetting(after, each);

@@ -1,6 +1,5 @@
 package verdamen.core.intake;
 
-import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -64,9 +63,7 @@ record Asides(
         if (!degrees.find()) {
             return OptionalDouble.empty();
         }
-        double value = number(degrees.group(1), null);
-        boolean fahrenheit = degrees.group(2).toLowerCase(Locale.ROOT).equals("f");
-        double celsius = fahrenheit ? Temperatures.celsiusOf(value) : value;
+        double celsius = Temperatures.celsius(number(degrees.group(1), null), degrees.group(2));
         boolean possible = celsius >= Limit.WATER_TEMPERATURE_C.least() && celsius <= Limit.WATER_TEMPERATURE_C.most();
         return possible ? OptionalDouble.of(celsius) : OptionalDouble.empty();
     }

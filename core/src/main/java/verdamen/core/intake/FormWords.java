@@ -36,15 +36,18 @@ final class FormWords {
     private static final String COOKED_PULSE = "cooked-pulse";
     private static final String WHOLE_LEAF = "raw-leaf";
     private static final String HERB = "herb";
-    private static final Set<String> LEAVES = Set.of("leaf", "brassica-leaf");
+    /** Groups of greens. */
+    static final Set<String> LEAVES = Set.of("leaf", "brassica-leaf");
+    /** What is whole as it is, and of one bite. */
+    private static final Set<String> SMALL = Set.of(COOKED_PULSE, "dry-pulse", "pulse-fresh", "dry-grain");
 
-    private final List<String> forms = new ArrayList<>();
+    private final List<Phrase> phrases = new ArrayList<>();
 
     FormWords(List<Token> tokens, Vocabulary vocabulary) {
         int at = 0;
         while (at < tokens.size()) {
             Optional<Phrase> phrase = vocabulary.phraseAt(tokens, at, EnumSet.of(Vocabulary.Kind.FORM));
-            phrase.ifPresent(found -> forms.add(String.valueOf(found.value())));
+            phrase.ifPresent(phrases::add);
             at += phrase.map(found -> found.words().size()).orElse(1);
         }
     }
@@ -56,7 +59,7 @@ final class FormWords {
             return null;
         }
         String last = IN_ORDER.stream()
-                .filter(forms::contains)
+                .filter(form -> phrases.stream().anyMatch(phrase -> form.equals(phrase.value())))
                 .reduce((one, other) -> other)
                 .orElse(null);
         if (last == null) {
@@ -69,13 +72,25 @@ final class FormWords {
                 default -> "pulse-whole";
             };
         }
-        if (last.equals(WHOLE_LEAF)
-                && !LEAVES.contains(ingredient.group())
-                && !ingredient.group().equals(HERB)) {
+        if (last.equals(WHOLE_LEAF) && !hasLeaves(ingredient)) {
             return null;
         }
         // Boiled or steamed greens are wilted ones.
         return last.equals("cooked-pieces") && LEAVES.contains(ingredient.group()) ? "wilted" : last;
+    }
+
+    private static boolean hasLeaves(Ingredient ingredient) {
+        return LEAVES.contains(ingredient.group()) || ingredient.group().equals(HERB);
+    }
+
+    /** The words that name a form which an ingredient cannot have: "1 large potato, left whole". */
+    List<String> meaningless(Ingredient ingredient) {
+        return ingredient.role() != Role.INCLUSION || hasLeaves(ingredient) || SMALL.contains(ingredient.group())
+                ? List.of()
+                : phrases.stream()
+                        .filter(phrase -> WHOLE_LEAF.equals(phrase.value()))
+                        .map(phrase -> String.join(" ", phrase.words()))
+                        .toList();
     }
 
     /** The cooked one of an ingredient that the pantry has raw and cooked, when its form is a cooked one. */

@@ -28,7 +28,9 @@ record Heading(Kind kind, Part part) {
             "(?i)^\\W*(?:method|directions?|instructions?|preparation|steps?|procedure|how to make.*|to make)\\W*$");
     private static final Pattern INGREDIENTS = Pattern.compile("(?i)^\\W*(?:ingredients|you (?:will )?need)\\W*$");
     private static final Pattern OTHER = Pattern.compile("(?i)^\\W*(?:for the|for|to)\\s+[a-z\\s-]+$");
-    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▪◦–—]+|\\d{1,2}[.)](?=\\s+\\S))\\s*");
+    /** A bullet or a number before a line. */
+    static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▪◦–—]+|\\d{1,2}[.)](?=\\s+\\S))\\s*");
+
     private static final Set<String> BESIDE = Set.of(
             "tempering",
             "chutney",

@@ -68,8 +68,14 @@ public record Instruction(Kind kind, String words, double value) {
             return this == RISE || this == RISE_WARM;
         }
 
-        boolean allows(double value) {
-            return value >= limit.least() && value <= limit.most();
+        /** Between which values it makes sense. */
+        public Limit limit() {
+            return limit;
         }
+    }
+
+    /** Whether a dough can have it: nobody kneads for 700 minutes. */
+    public boolean isPossible() {
+        return value >= kind.limit().least() && value <= kind.limit().most();
     }
 }

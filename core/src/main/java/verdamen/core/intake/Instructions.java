@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -241,19 +240,14 @@ public final class Instructions {
         if (!degrees.find()) {
             return null;
         }
-        double value = Double.parseDouble(degrees.group(1).replace(',', '.'));
-        boolean fahrenheit = degrees.group(2).toLowerCase(Locale.ROOT).startsWith("f");
-        return fahrenheit ? Temperatures.celsiusOf(value) : value;
+        return Temperatures.celsius(Double.parseDouble(degrees.group(1).replace(',', '.')), degrees.group(2));
     }
 
     private void add(Kind kind, String clause, double value) {
-        if (!kind.allows(value)) {
-            return;
-        }
         String words = clause.replaceAll("[.;!?,]+$", "");
         Instruction instruction = new Instruction(
                 kind, words.length() > LONGEST_WORDS ? words.substring(0, LONGEST_WORDS) + "…" : words, value);
-        if (kind.isPhase()) {
+        if (kind.isPhase() || !instruction.isPossible()) {
             found.add(instruction);
         } else if (once.putIfAbsent(kind, instruction) == null) {
             found.add(instruction);

@@ -19,7 +19,6 @@ final class LineAmount {
     private static final Set<String> TINS = Set.of("tin", "can", "jar");
     private static final Set<String> CUPS = Set.of("cup", "cups");
     private static final Set<String> WEIGHTS = Set.of("g", "kg", "oz", "lb");
-    private static final Set<String> LEAFY = Set.of("leaf", "brassica-leaf");
     private static final Set<Vocabulary.Kind> SIZES = EnumSet.of(Vocabulary.Kind.SIZE, Vocabulary.Kind.FILL);
     private static final String HERB = "herb";
     private static final String LEAF = "leaf";
@@ -209,7 +208,7 @@ final class LineAmount {
         if (main == null || !isCountOfLeaves(main) || LEAF.equals(ingredient.pieceName())) {
             return Optional.empty();
         }
-        if (!sprigs && !(says(LEAF) && (herb || LEAFY.contains(ingredient.group())))) {
+        if (!sprigs && !(says(LEAF) && (herb || FormWords.LEAVES.contains(ingredient.group())))) {
             return Optional.empty();
         }
         Coefficient one = sprigs

@@ -69,6 +69,10 @@ final class MeantIngredient {
         if (ingredient.role() == Role.FLOUR) {
             askWhatWasDone(found.words());
         }
+        List<String> meaningless = forms.meaningless(ingredient);
+        if (!meaningless.isEmpty()) {
+            findings.add(new Finding(Kind.WORDS_LEFT, meaningless));
+        }
     }
 
     Ingredient ingredient() {

@@ -18,7 +18,6 @@ import verdamen.core.pantry.KitchenMeasures;
 public final class RecipeReader {
 
     private static final Pattern BREAK = Pattern.compile("\\R|;");
-    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▪◦–—]+|\\d{1,2}[.)](?=\\s+\\S))\\s*");
     private static final Pattern MAKES =
             Pattern.compile("(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b.*");
     private static final Pattern BETWEEN_ITEMS = Pattern.compile("(?i),\\s+(?:and\\s+)?|\\s+and\\s+|\\s+\\+\\s+");
@@ -129,7 +128,7 @@ public final class RecipeReader {
             return;
         }
         for (String item : BREAK.split(line)) {
-            for (String part : items(BULLET.matcher(item).replaceFirst(""))) {
+            for (String part : items(Heading.BULLET.matcher(item).replaceFirst(""))) {
                 takeItem(part);
             }
         }
@@ -255,7 +254,7 @@ public final class RecipeReader {
     private boolean isTitle(String line) {
         boolean first = title == null && lines.isEmpty();
         boolean amount = Token.of(line).stream().anyMatch(Token::isNumber);
-        if (!first || amount || BULLET.matcher(line).find()) {
+        if (!first || amount || Heading.BULLET.matcher(line).find()) {
             return false;
         }
         List<String> words = Vocabulary.words(line);
@@ -280,7 +279,7 @@ public final class RecipeReader {
         List<String> words = Vocabulary.words(line);
         boolean sentence = words.size() >= SENTENCE_WORDS && FIRST_WORDS_OF_METHOD.contains(words.get(0));
         boolean instructs = !lines.isEmpty()
-                && !Character.isDigit(first(BULLET.matcher(line).replaceFirst("")))
+                && !Character.isDigit(first(Heading.BULLET.matcher(line).replaceFirst("")))
                 && (sentence || SENTENCES.matcher(line).find() || isSentence(line, words));
         if (instructs) {
             inMethod = true;

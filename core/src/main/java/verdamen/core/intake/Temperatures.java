@@ -71,6 +71,11 @@ public final class Temperatures {
                 .anyMatch(token -> LIQUIDS.contains(token.word()));
     }
 
+    /** °C of a temperature in the scale that a unit stands for: "F", "fahrenheit", else °C. */
+    static double celsius(double value, String unit) {
+        return unit.regionMatches(true, 0, "f", 0, 1) ? celsiusOf(value) : value;
+    }
+
     /** °C of a temperature in °F. */
     public static double celsiusOf(double fahrenheit) {
         return (fahrenheit - Coefficient.FAHRENHEIT_OF_ICE.value()) / Coefficient.FAHRENHEIT_OF_KELVIN.value();

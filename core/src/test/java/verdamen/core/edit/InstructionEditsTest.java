@@ -16,6 +16,8 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
+import verdamen.core.edit.OfferedInstruction.Possible;
+import verdamen.core.edit.OfferedInstruction.State;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineOrigin;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
@@ -38,6 +40,10 @@ public class InstructionEditsTest {
         return OfferedInstruction.of(spec, read(spec));
     }
 
+    private static boolean stands(OfferedInstruction offered) {
+        return offered.state() == State.STANDS;
+    }
+
     @DataProvider
     Object[][] methods() {
         return new Object[][] {
@@ -52,13 +58,13 @@ public class InstructionEditsTest {
     public void allThatIsSaidStandsOnceTaken(String method) {
         FormulaSpec spec = saying(method);
         List<OfferedInstruction> before = offered(spec);
-        assertTrue(before.stream().noneMatch(OfferedInstruction::stands), before.toString());
+        assertTrue(before.stream().noneMatch(InstructionEditsTest::stands), before.toString());
         Integer[] all = new Integer[before.size()];
         for (int place = 0; place < all.length; place++) {
             all[place] = place;
         }
         List<OfferedInstruction> after = offered(take(spec, all));
-        assertTrue(after.stream().allMatch(OfferedInstruction::stands), after.toString());
+        assertTrue(after.stream().allMatch(InstructionEditsTest::stands), after.toString());
         assertEquals(after.size(), before.size());
     }
 
@@ -77,16 +83,16 @@ public class InstructionEditsTest {
     public void whatIsLeftStaysAnOffer() {
         FormulaSpec spec = take(saying("Rest 30 minutes. Roll to 2 mm."), 1);
         assertEquals(spec.sheetMm(), 2.0);
-        assertFalse(offered(spec).get(0).stands());
-        assertTrue(offered(spec).get(1).stands());
+        assertFalse(offered(spec).get(0).state() == State.STANDS);
+        assertTrue(offered(spec).get(1).state() == State.STANDS);
     }
 
     @Test
     public void aRiseIsOfferedOnlyWhereThereIsOne() {
-        assertTrue(offered(saying("Let it double.")).isEmpty());
+        assertEquals(offered(saying("Let it double.")).get(0).state(), State.NEVER_RISES);
         FormulaSpec yeasted = yeasted("Let it double.");
         assertEquals(offered(yeasted).size(), 1);
-        assertTrue(offered(take(yeasted, 0)).get(0).stands());
+        assertTrue(offered(take(yeasted, 0)).get(0).state() == State.STANDS);
     }
 
     @Test
@@ -97,12 +103,12 @@ public class InstructionEditsTest {
         assertEquals(phases.size(), 3);
         assertEquals(phases.get(1).kind(), "warm");
         assertTrue(
-                offered(all).stream().allMatch(OfferedInstruction::stands),
+                offered(all).stream().allMatch(InstructionEditsTest::stands),
                 offered(all).toString());
         double kitchen = take(yeasted("Let it double."), 0).restMinutes();
         assertTrue(phases.get(0).minutes() + phases.get(1).minutes() < kitchen, phases + " against " + kitchen);
         FormulaSpec more = all.withLine(2, all.lineOrNull(2).withGrams(8.0));
-        assertFalse(offered(more).get(1).stands(), "with more yeast it has risen sooner");
+        assertFalse(offered(more).get(1).state() == State.STANDS, "with more yeast it has risen sooner");
         FormulaSpec oneByOne = take(take(take(spec, 2), 1), 0);
         assertEquals(oneByOne.methodOrNone().phasesOrNone(), phases);
     }
@@ -115,6 +121,21 @@ public class InstructionEditsTest {
                         line("yeast-instant", 4),
                         line("salt-fine", 9))
                 .withNotes(RecipeNotes.NONE.withMethod(method));
+    }
+
+    @Test
+    public void whatNoDoughCanHaveIsShownAndCannotBeTaken() {
+        FormulaSpec spec =
+                saying("Knead 700 minutes. Rest 9000 minutes. Let it double. Roll to 200 mm thick, 18 cm across.");
+        List<OfferedInstruction> offered = offered(spec);
+        assertEquals(
+                offered.stream().map(OfferedInstruction::state).toList(),
+                List.of(State.IMPOSSIBLE, State.IMPOSSIBLE, State.NEVER_RISES, State.IMPOSSIBLE, State.OPEN));
+        assertEquals(offered.get(0).possible(), new Possible(0, 60));
+        assertNull(offered.get(4).possible());
+        assertThrows(RefusedException.class, () -> take(spec, 0));
+        assertThrows(RefusedException.class, () -> take(spec, 1));
+        assertEquals(take(spec, 4).notesOrNone().diameterMm(), 180.0, "places count what cannot be taken too");
     }
 
     @Test

@@ -93,52 +93,17 @@ public class BatchService {
         return all;
     }
 
-    /** A batch as a file tells it, to be taken when it is not here yet. */
-    public interface Told {
-
-        int version();
-
-        OffsetDateTime startedAt();
-
-        @Nullable
-        OffsetDateTime finishedAt();
-
-        /** Whether it counts when the kitchen learns; null when nobody has said. */
-        @Nullable
-        Boolean counts();
-
-        /** Its corrections, in order. */
-        List<? extends ToldCorrection> corrections();
-    }
-
-    /** A correction as a file tells it. */
-    public interface ToldCorrection {
-
-        double minute();
-
-        @Nullable
-        String feel();
-
-        String action();
-
-        String note();
-
-        OffsetDateTime madeAt();
-
-        List<PutIn> additions();
-    }
-
     /**
      * Takes the batches of a formula that are not here yet, known by when they were started.
      *
      * @param numbers what the versions that they name are called here
      */
     @Transactional
-    public void takeMissing(long formula, List<? extends Told> told, Map<Integer, Integer> numbers) {
+    public void takeMissing(long formula, List<ToldBatch> told, Map<Integer, Integer> numbers) {
         Set<Instant> here = mapper.newest(formula, ALL).stream()
                 .map(row -> row.startedAt().toInstant())
                 .collect(Collectors.toSet());
-        for (Told each : told) {
+        for (ToldBatch each : told) {
             Integer version = numbers.get(each.version());
             if (version == null || here.contains(each.startedAt().toInstant())) {
                 continue;
@@ -150,7 +115,7 @@ public class BatchService {
         }
     }
 
-    private void keep(long batch, ToldCorrection told) {
+    private void keep(long batch, ToldBatch.ToldCorrection told) {
         Faults faults = check(told.minute(), told.feel(), told.action(), told.note(), told.additions());
         faults.refuse();
         keep(batch, told.minute(), told.feel(), told.action(), told.note(), told.madeAt(), told.additions());

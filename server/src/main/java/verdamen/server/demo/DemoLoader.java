@@ -23,12 +23,13 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.handling.PutIn;
 import verdamen.core.pantry.LotSpec;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
 import verdamen.server.VerdamenProperties;
 import verdamen.server.batch.BatchService;
+import verdamen.server.batch.ToldBatch;
+import verdamen.server.batch.ToldBatch.ToldCorrection;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.Saving;
@@ -129,34 +130,16 @@ class DemoLoader implements SmartInitializingSingleton {
     /** A batch of the demo, begun some hours before it is loaded and finished within one. */
     record DemoBatch(int hoursAgo, int version, double minute, String feel, String cameOut) {
 
-        DemoTold told(Instant now) {
+        ToldBatch told(Instant now) {
             OffsetDateTime began = now.minus(Duration.ofHours(hoursAgo)).atOffset(ZoneOffset.UTC);
             OffsetDateTime felt = began.plusMinutes((long) minute);
             OffsetDateTime finished = began.plusHours(1);
-            DemoSaid rolled = new DemoSaid(minute, feel, "roll", "", felt, List.of());
-            DemoSaid out = new DemoSaid(MINUTES_OF_A_BATCH, null, "came-out-" + cameOut, "", finished, List.of());
-            return new DemoTold(version, began, finished, null, List.of(rolled, out));
+            ToldCorrection rolled = new ToldCorrection(minute, feel, "roll", "", felt, List.of());
+            ToldCorrection out =
+                    new ToldCorrection(MINUTES_OF_A_BATCH, null, "came-out-" + cameOut, "", finished, List.of());
+            return new ToldBatch(version, began, finished, null, List.of(rolled, out));
         }
     }
-
-    /** A batch of the demo as it is taken. */
-    record DemoTold(
-            int version,
-            OffsetDateTime startedAt,
-            OffsetDateTime finishedAt,
-            @Nullable Boolean counts,
-            List<DemoSaid> corrections)
-            implements BatchService.Told {}
-
-    /** What was said of a batch of the demo. */
-    record DemoSaid(
-            double minute,
-            @Nullable String feel,
-            String action,
-            String note,
-            OffsetDateTime madeAt,
-            List<PutIn> additions)
-            implements BatchService.ToldCorrection {}
 
     /** A version of the demo, saved some hours before it is loaded. */
     record DemoVersion(int hoursAgo, String note, FormulaSpec formula) {}

@@ -4,10 +4,9 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
-import verdamen.core.handling.PutIn;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
-import verdamen.server.batch.BatchService;
+import verdamen.server.batch.ToldBatch;
 
 /**
  * What stands in a file of Verdamen's own. A formula file holds formulas with all their versions and what they need; a
@@ -64,7 +63,7 @@ final class KitchenFile {
             String uid,
             String state,
             List<FileVersion> versions,
-            @Nullable List<FileBatch> batches) {}
+            @Nullable List<ToldBatch> batches) {}
 
     /**
      * A version.
@@ -78,23 +77,4 @@ final class KitchenFile {
      */
     record FileVersion(
             int number, @Nullable Integer parent, String name, String note, OffsetDateTime savedAt, JsonNode formula) {}
-
-    /** A batch with what was corrected in it. */
-    record FileBatch(
-            int version,
-            OffsetDateTime startedAt,
-            @Nullable OffsetDateTime finishedAt,
-            @Nullable Boolean counts,
-            List<FileCorrection> corrections)
-            implements BatchService.Told {}
-
-    /** A correction of a batch. */
-    record FileCorrection(
-            double minute,
-            @Nullable String feel,
-            String action,
-            String note,
-            OffsetDateTime madeAt,
-            List<PutIn> additions)
-            implements BatchService.ToldCorrection {}
 }

@@ -21,8 +21,8 @@ import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
 import verdamen.server.batch.Batch;
 import verdamen.server.batch.BatchService;
-import verdamen.server.files.KitchenFile.FileBatch;
-import verdamen.server.files.KitchenFile.FileCorrection;
+import verdamen.server.batch.ToldBatch;
+import verdamen.server.batch.ToldBatch.ToldCorrection;
 import verdamen.server.files.KitchenFile.FileFormula;
 import verdamen.server.files.KitchenFile.FileLot;
 import verdamen.server.files.KitchenFile.FilePrice;
@@ -221,18 +221,18 @@ class KitchenFileWriter {
                 withBatches ? batches(history.id()) : null);
     }
 
-    private @Nullable List<FileBatch> batches(long formula) {
+    private @Nullable List<ToldBatch> batches(long formula) {
         return batches.all(formula).stream().map(KitchenFileWriter::batch).toList();
     }
 
-    private static FileBatch batch(Batch batch) {
-        return new FileBatch(
+    private static ToldBatch batch(Batch batch) {
+        return new ToldBatch(
                 batch.version(),
                 batch.startedAt(),
                 batch.finishedAt(),
                 batch.counts(),
                 batch.corrections().stream()
-                        .map(each -> new FileCorrection(
+                        .map(each -> new ToldCorrection(
                                 each.minute(),
                                 each.feel(),
                                 each.action(),

@@ -40,10 +40,15 @@ public class KitchenYields {
         }
     }
 
-    /** What is known; nothing is asked of the database when no chain is to be looked at. */
+    /** What is known of the ingredients of some chains; nothing is asked of the database when there is none. */
     @Transactional(readOnly = true)
-    Known known(boolean wanted) {
-        return new Known(wanted ? mapper.yields() : List.of());
+    Known known(List<Chain> chains) {
+        String[] ingredients = chains.stream()
+                .flatMap(chain -> chain.steps().stream())
+                .map(step -> step.before().ingredient().code())
+                .distinct()
+                .toArray(String[]::new);
+        return new Known(ingredients.length == 0 ? List.of() : mapper.yields(ingredients));
     }
 
     /** A weighing as it goes to the database. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -75,12 +76,16 @@ class PrepController {
         Pantry book = pantry.pantry();
         LiquidUse usual = usual(formula.methodOrNone());
         Faults faults = new Faults();
-        List<@Nullable ChainAnswer> chains = new ArrayList<>();
+        List<@Nullable Chain> read = new ArrayList<>();
         List<ChainSpec> specs = formula.prepsOrNone();
-        KitchenYields.Known known = yields.known(!specs.isEmpty());
         for (int index = 0; index < specs.size(); index++) {
-            Chain chain = ChainReader.read(specs.get(index), usual, book, faults, "preps[" + index + "]")
-                    .orElse(null);
+            read.add(ChainReader.read(specs.get(index), usual, book, faults, "preps[" + index + "]")
+                    .orElse(null));
+        }
+        KitchenYields.Known known =
+                yields.known(read.stream().filter(Objects::nonNull).toList());
+        List<@Nullable ChainAnswer> chains = new ArrayList<>();
+        for (Chain chain : read) {
             chains.add(chain == null ? null : ChainAnswer.of(formula, chain, book, needs.get(chain.key()), known));
         }
         try {

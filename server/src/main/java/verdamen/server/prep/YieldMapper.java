@@ -11,7 +11,8 @@ interface YieldMapper {
     /** How often a step was weighed for an ingredient, and what it gave on average. */
     record YieldRow(String step, String ingredient, double share, long times) {}
 
-    List<YieldRow> yields();
+    /** What is known of the steps of some ingredients. */
+    List<YieldRow> yields(@Param("ingredients") String[] ingredients);
 
     void forget(@Param("formula") long formula);
 

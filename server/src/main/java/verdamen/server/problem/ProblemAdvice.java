@@ -12,6 +12,7 @@ import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.util.ClassUtils;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -20,6 +21,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JacksonException.Reference;
 import tools.jackson.databind.exc.InvalidNullException;
+import tools.jackson.databind.exc.MismatchedInputException;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
@@ -120,7 +122,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                             "unreadable",
                             "The request cannot be read",
                             "A value is not known here, or of the wrong kind."),
-                    List.of(ProblemFault.of(new Fault(place.line(), place.field(), FaultCode.WRONG_KIND, null, null))),
+                    List.of(ProblemFault.of(wrong(place, cause))),
                     1);
         } else {
             problem = Problems.of(
@@ -130,6 +132,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     "The request is not the JSON that was expected. See /api/openapi.json.");
         }
         return handleExceptionInternal(unreadable, problem, headers, answered, request);
+    }
+
+    /** What stands where a number belongs is said to be no number; anything else is of the wrong kind. */
+    private static Fault wrong(Place place, JacksonException cause) {
+        boolean number = cause instanceof MismatchedInputException mismatched
+                && mismatched.getTargetType() != null
+                && Number.class.isAssignableFrom(ClassUtils.resolvePrimitiveIfNecessary(mismatched.getTargetType()));
+        FaultCode code = number ? FaultCode.NOT_A_NUMBER : FaultCode.WRONG_KIND;
+        return new Fault(place.line(), place.field(), code, null, null);
     }
 
     /** Spring's own refusals keep their status; their words are ours, without the input in them. */

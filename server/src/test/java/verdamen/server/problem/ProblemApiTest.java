@@ -12,6 +12,17 @@ import verdamen.server.ServerTest;
 /** Every refusal is a problem document that names line and field in plain words. */
 public class ProblemApiTest extends ServerTest {
 
+    @Test
+    public void textThatIsNoNumberIsSaidToBeNone() {
+        JsonNode fault = postJson("/api/measures/vessels", "{\"name\":\"mug\",\"millilitres\":\"1,5 l\"}")
+                .expect(400)
+                .body()
+                .get("faults")
+                .get(0);
+        assertEquals(fault.get("code").asString(), "not-a-number");
+        assertEquals(fault.get("field").asString(), "millilitres");
+    }
+
     @DataProvider
     Object[][] requests() {
         return new Object[][] {
