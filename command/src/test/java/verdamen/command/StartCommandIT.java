@@ -285,6 +285,8 @@ public class StartCommandIT {
                         Path.of(System.getProperty("verdamen.server.jar"))
                                 .toRealPath()
                                 .toString());
+        // A server that lives for seconds is not worth compiling well.
+        builder.environment().put("JDK_JAVA_OPTIONS", "-XX:TieredStopAtLevel=1");
         builder.environment().put("VERDAMEN_CACHE", cacheUnder.resolve("cache").toString());
         return new Started(builder.start(), said);
     }

@@ -31,7 +31,7 @@ import verdamen.core.pantry.Feel;
 /** Every station on random whole formulas: with chains, fillings, sponges, phases and every school. */
 public class WholeFormulaTest {
 
-    private static final int FORMULAS = 240;
+    private static final int FORMULAS = 120;
 
     private final List<FormulaSpec> specs = new ArrayList<>();
     private final List<Formula> formulas = new ArrayList<>();

@@ -126,7 +126,7 @@ public class BalanceIT extends BrowserTest {
         page.type(1, "grams", "-5");
         page.waitForAlert(alert -> alert.contains("The weight is −5 g; it must be at least 0 g."));
         page.type(1, "grams", "a lot");
-        page.waitForAlert(alert -> alert.contains("The weight cannot be read"));
+        page.waitForAlert(alert -> alert.contains("The weight is not a number"));
         assertEquals(page.field(1, "grams"), "a lot");
         assertEquals(page.waterNeeded(), needed, "the last good balance stays");
         page.type(1, "grams", "220,0");

@@ -147,7 +147,7 @@ public class HandlingIT extends StationTest {
         station("Pumpkin and emmer roti", "Handling");
         type("[data-field=minutesAgo]", "soon");
         button("Start a batch");
-        waitForText("[data-testid=batch]", "How long ago water met flour cannot be read");
+        waitForText("[data-testid=batch]", "How long ago water met flour is not a number");
         type("[data-field=minutesAgo]", "14");
         button("Start a batch");
         css("[data-testid=now-line]");

@@ -25,7 +25,7 @@ public class CorpusTest {
             new KitchenMeasures(BOOK, List.of(), Map.of(), List.of(), CupFilling.SPOONED);
     private static final double WANTED = 0.97;
     private static final int LEAST_LINES = 420;
-    private static final int MUTATIONS = 10_000;
+    private static final int MUTATIONS = 4_000;
     private static final String SIGNS = "0123456789½¼,./-–()[]+&%°\"';:x \t~=éßＡ٣\u0000\uD83C";
 
     @Test

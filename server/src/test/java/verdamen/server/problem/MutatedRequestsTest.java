@@ -20,6 +20,9 @@ import verdamen.server.ServerTest;
  */
 public class MutatedRequestsTest extends ServerTest {
 
+    /** Formulas are read in one way everywhere: all their parts are changed where they are the whole request. */
+    private static final int EVERY = 7;
+
     private static final String FORMULA = """
             {"style": "stuffed-paratha", "kneading": "hand", "fatTiming": "with-water", "waterTemperatureC": 30,
              "restMinutes": 20, "sheetMm": 2.5, "softnessTarget": 1.0,
@@ -107,12 +110,32 @@ public class MutatedRequestsTest extends ServerTest {
         return true;
     }
 
-    /** The request with each of its parts changed in turn. */
+    /** The request with each of its parts changed in turn; a formula inside it only here and there. */
     private List<String> mutations(String request) {
         JsonNode whole = json.readTree(request);
         List<String> all = new ArrayList<>();
-        collect(whole, changed -> all.add(changed.toString()), whole);
+        JsonNode formula = whole.get("formula");
+        if (formula == null) {
+            collect(whole, changed -> all.add(changed.toString()), whole);
+            return all;
+        }
+        List<String> inside = new ArrayList<>();
+        collect(formula, changed -> inside.add(whole.toString()), formula);
+        for (int at = 0; at < inside.size(); at += EVERY) {
+            all.add(inside.get(at));
+        }
+        ObjectNode around = ((ObjectNode) whole).deepCopy();
+        around.set("formula", json.createObjectNode());
+        collect(around, changed -> all.add(withFormula(changed, formula)), around);
         return all;
+    }
+
+    /** The request with its formula again, unless that is what was changed. */
+    private static String withFormula(JsonNode changed, JsonNode formula) {
+        boolean emptied = changed.get("formula") instanceof ObjectNode object && object.isEmpty();
+        return emptied
+                ? ((ObjectNode) changed).deepCopy().set("formula", formula).toString()
+                : changed.toString();
     }
 
     private void collect(JsonNode node, Consumer<JsonNode> add, JsonNode whole) {
