@@ -14,6 +14,7 @@ const PantryPage = lazy(() => import("./pantry").then((module) => ({ default: mo
 const PrepPage = lazy(() => import("./prep").then((module) => ({ default: module.PrepPage })));
 const MethodPage = lazy(() => import("./method").then((module) => ({ default: module.MethodPage })));
 const HandlingPage = lazy(() => import("./handling/HandlingPage").then((module) => ({ default: module.HandlingPage })));
+const ReworkPage = lazy(() => import("./rework").then((module) => ({ default: module.ReworkPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
@@ -41,6 +42,8 @@ const router = createBrowserRouter([
       { path: "/formulas/:id/method", element: later(<MethodPage />) },
       { path: "/formulas/new/handling", element: later(<HandlingPage />) },
       { path: "/formulas/:id/handling", element: later(<HandlingPage />) },
+      { path: "/formulas/new/rework", element: later(<ReworkPage />) },
+      { path: "/formulas/:id/rework", element: later(<ReworkPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },
       { path: "/pantry", element: <Navigate to="/pantry/ingredients" replace /> },

@@ -10,6 +10,8 @@ import {
   type PrepAnswer,
   type PrepRequest,
   type ReadyAt,
+  type SubstituteAnswer,
+  type SubstituteRequest,
   taken,
 } from "./client";
 
@@ -107,6 +109,12 @@ export const prepQuestion: Question<PrepRequest, PrepAnswer> = {
 export const methodQuestion: Question<FormulaSpec, MethodAnswer> = {
   key: "method",
   ask: (formula, signal) => taken(api.POST("/api/method", { body: formula, signal })),
+};
+
+/** What a formula becomes when some things take the place of others. */
+export const substituteQuestion: Question<SubstituteRequest, SubstituteAnswer> = {
+  key: "substitute",
+  ask: (body, signal) => taken(api.POST("/api/rework/substitute", { body, signal })),
 };
 
 /** How a formula's dough handles. */

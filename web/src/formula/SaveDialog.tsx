@@ -15,7 +15,7 @@ interface SaveDialogProps {
 /** Saves the edits as a new version, with a note. When somebody saved meanwhile, both can be kept. */
 export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
   const queries = useQueryClient();
-  const [note, setNote] = useState("");
+  const [note, setNote] = useState(editor.draft.versionNote ?? "");
   const [named] = useState(editor.draft.name);
   const save = useMutation({
     mutationFn: (latestKnown: number | null) => {

@@ -61,6 +61,29 @@ export interface Draft extends DraftSettings {
   name: string;
   lines: DraftLine[];
   notes?: RecipeNotes | null;
+  /** What is being tried in Rework; never sent with the formula. */
+  plan?: Plan | null;
+  /** What to say of the next version, as far as it is known already; never sent with the formula. */
+  versionNote?: string | null;
+}
+
+/** What takes the place of what, until it is taken into the formula. */
+export interface Plan {
+  substitutions: PlannedSubstitution[];
+  /** Kinds of what does not go along. */
+  without: string[];
+}
+
+/** One thing in the place of another, as far as it is chosen. */
+export interface PlannedSubstitution {
+  key: string;
+  /** Key of the line. */
+  line: string;
+  by: string;
+  form: string | null;
+  /** Share of the line, %. */
+  sharePct: NumberEntry;
+  basis: string;
 }
 
 let keys = 0;
@@ -129,7 +152,7 @@ export function isEmpty(line: DraftLine): boolean {
  * line and field.
  */
 export function specOf(draft: Draft): FormulaSpec {
-  const { name: _, lines, ...settings } = draft;
+  const { name: _name, plan: _plan, versionNote: _note, lines, ...settings } = draft;
   const spec = {
     ...settings,
     lines: filledLines(lines).map(({ key: _key, check: _check, heading: _heading, ...line }) =>

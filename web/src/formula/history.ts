@@ -23,7 +23,7 @@ export type Edit =
   | { kind: "move"; key: string; to: number }
   | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[]; of: Draft }
   | { kind: "replace"; draft: Draft }
-  | { kind: "spec"; spec: FormulaSpec; of: Draft }
+  | { kind: "spec"; spec: FormulaSpec; of: Draft; versionNote?: string }
   | { kind: "follow"; index: number; patch: Partial<DraftLine>; of: Draft }
   | { kind: "settle" }
   | { kind: "undo" }
@@ -109,7 +109,7 @@ function changed(draft: Draft, edit: Change): Draft {
       return edit.draft;
     case "spec":
       // What was answered about another draft is not taken: what was typed meanwhile would be lost.
-      return draft === edit.of ? answered(draft, edit.spec) : draft;
+      return draft === edit.of ? answered(draft, edit.spec, edit.versionNote) : draft;
     case "line":
       return withLines(draft, (line) => (line.key === edit.key ? { ...line, ...edit.patch } : line));
     case "lines":
@@ -137,13 +137,15 @@ function changed(draft: Draft, edit: Change): Draft {
 }
 
 /** The draft as the server gave it back: lines that are still there keep their keys and what is to be confirmed. */
-function answered(draft: Draft, spec: FormulaSpec): Draft {
+/** With a note, what was planned is done; otherwise the plan goes on. */
+function answered(draft: Draft, spec: FormulaSpec, note: string | undefined): Draft {
   const next = draftOfSpec(spec);
   const lines = next.lines.map((line, index) => {
     const before = draft.lines[index];
     return before?.ingredient === line.ingredient ? { ...line, key: before.key, check: before.check } : line;
   });
-  return { ...next, name: draft.name, lines };
+  const versionNote = note === undefined ? draft.versionNote : [draft.versionNote, note].filter(Boolean).join("\n");
+  return { ...next, name: draft.name, lines, plan: note === undefined ? draft.plan : null, versionNote };
 }
 
 function followed(draft: Draft, { index, patch }: { index: number; patch: Partial<DraftLine> }): Draft {

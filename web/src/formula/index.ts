@@ -16,6 +16,8 @@ export {
   filledLines,
   measuredWith,
   newKey,
+  type Plan,
+  type PlannedSubstitution,
   picks,
   weighed,
 } from "./draft";

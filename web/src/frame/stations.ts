@@ -22,4 +22,10 @@ export const STATIONS: Station[] = [
   { path: "balance", name: "Balance", keys: "alt+b", question: "Who brings water, who drinks it, how much do I add?" },
   { path: "method", name: "Method", keys: "alt+m", question: "Which way of making it, and what does each do?" },
   { path: "handling", name: "Handling", keys: "alt+h", question: "When can I roll it, how thin, how gently?" },
+  {
+    path: "rework",
+    name: "Rework",
+    keys: "alt+e",
+    question: "What becomes of it with another flour, or more of the vegetable?",
+  },
 ];

@@ -24,6 +24,10 @@ const FIELDS: Record<string, string> = {
   restMinutes: "The rest",
   sheetMm: "The sheet",
   softnessTarget: "The softness to aim for",
+  by: "What takes its place",
+  basis: "What stays the same",
+  changes: "What takes the place of what",
+  without: "What does not go along",
   quantity: "The number of measures",
   measure: "The measure",
   text: "The text",
@@ -119,7 +123,7 @@ const FIELDS: Record<string, string> = {
   minutesAgo: "How long ago water met flour",
   feel: "The feel",
   given: "What you put in",
-  share: "The missing share",
+  share: "The share",
   symptom: "What went wrong",
   who: "Who has read it",
   version: "The version",
@@ -140,6 +144,9 @@ function unitOf(field: string): (figures: Figures, value: number) => string {
   }
   if (/Pct$|^pct$/.test(field) || field === "composition") {
     return (f, value) => `${number(f, value)} %`;
+  }
+  if (field === "share") {
+    return (f, value) => `${number(f, 100 * value)} %`;
   }
   if (/C$/.test(field) || field === "celsius") {
     return (f, value) => f.temperature(value);

@@ -7,6 +7,7 @@ export { drillWords, endPointWords, symptomCauseWords, symptomWords } from "./ha
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";
 export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
+export { carriedWords, reasonWords, reworkNote } from "./rework";
 export { stepWords } from "./reasons";
 export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";

@@ -45,7 +45,7 @@ public class EveryViewIT extends BrowserTest {
             """;
 
     /** Stations that show the server's answer to the formula at hand. */
-    private static final Set<String> ANSWERING = Set.of("balance", "prep", "method", "handling");
+    private static final Set<String> ANSWERING = Set.of("balance", "prep", "method", "handling", "rework");
 
     private static final List<String> PATHS = List.of(
             "/formulas",
@@ -56,6 +56,7 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/3/prep",
             "/formulas/6/method",
             "/formulas/6/handling",
+            "/formulas/6/rework",
             "/guide",
             "/model",
             "/pantry/ingredients",

@@ -13,6 +13,7 @@ import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
+import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Role;
 
 /**
@@ -215,6 +216,15 @@ public final class Dough {
     /** Share of all uptake that is done at {@code minute}, 0 to 1; 1 when nothing drinks. */
     public double uptakeDone(double minute) {
         return totals.uptakeDone(moment(minute));
+    }
+
+    /** When the slowest of what drinks has 95 % of its water, minutes after wetting: 2.08 τ′; 0 when nothing drinks. */
+    public double minutesToDrink() {
+        double slowest =
+                accounts.stream().mapToDouble(WaterAccount::uptakeTau).max().orElse(0);
+        return slowest
+                * Math.log(
+                        Coefficient.UPTAKE_SHORTFALL_AT_WETTING.value() / Coefficient.UPTAKE_SHORTFALL_RESTED.value());
     }
 
     /** Water that a gram more of the flour, shared as the flours are, takes up at {@code minute}, g; 0 without flour. */

@@ -2,6 +2,7 @@ package verdamen.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.DoughTotals;
 import verdamen.core.formula.Formula;
@@ -14,13 +15,22 @@ import verdamen.core.pantry.Pantry;
  * The lines of plain water of a formula's dough. Set to what is needed, the one of the dough itself takes what the others,
  * such as a soaker's, leave; when these alone are more than that, all of them shrink in their ratio.
  */
-final class WaterLines {
+public final class WaterLines {
 
     private WaterLines() {}
 
     /** The formula with as much plain water as its balance asks for; none when it has too much without any. */
     static FormulaSpec set(FormulaSpec spec, Formula formula, Pantry pantry) {
-        double needed = Scale.shown(Math.max(0, DoughTotals.of(formula).waterNeeded()));
+        return set(spec, formula, pantry, Scale::shown);
+    }
+
+    /** The same, to the last digit and not as a scale shows it. */
+    public static FormulaSpec exactly(FormulaSpec spec, Formula formula, Pantry pantry) {
+        return set(spec, formula, pantry, grams -> grams);
+    }
+
+    private static FormulaSpec set(FormulaSpec spec, Formula formula, Pantry pantry, DoubleUnaryOperator shown) {
+        double needed = shown.applyAsDouble(Math.max(0, DoughTotals.of(formula).waterNeeded()));
         List<Integer> lines = lines(spec, pantry);
         if (lines.isEmpty()) {
             List<@Nullable LineSpec> all = new ArrayList<>(spec.linesOrNone());
@@ -35,14 +45,15 @@ final class WaterLines {
                 .filter(index -> index != main)
                 .mapToDouble(index -> grams(spec, index))
                 .sum();
-        FormulaSpec set = spec.withLine(main, line(spec, main).weighed(Scale.shown(Math.max(0, needed - others))));
+        FormulaSpec set =
+                spec.withLine(main, line(spec, main).weighed(shown.applyAsDouble(Math.max(0, needed - others))));
         if (others <= needed) {
             return set;
         }
         for (int index : lines) {
             if (index != main) {
                 double less = grams(spec, index) * needed / others;
-                set = set.withLine(index, line(spec, index).weighed(Scale.shown(less)));
+                set = set.withLine(index, line(spec, index).weighed(shown.applyAsDouble(less)));
             }
         }
         return set;

@@ -375,7 +375,10 @@ public enum Coefficient {
     GREENS_LEAF_GRAMS,
     LEAF_SD,
     LEARNING_ERROR,
-    LEARNING_FAR_OFF;
+    LEARNING_FAR_OFF,
+    UPTAKE_SHORTFALL_RESTED,
+    REWORK_LITTLE_GLUTEN,
+    REWORK_SHEET_STEP_MM;
 
     private final Row row;
 

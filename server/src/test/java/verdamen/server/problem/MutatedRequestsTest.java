@@ -60,6 +60,11 @@ public class MutatedRequestsTest extends ServerTest {
             {"/api/balance/lots", with("\"line\": 0")},
             {"/api/balance/percentage", with("\"line\": 5, \"pct\": 10")},
             {"/api/method/choose", with("\"question\": \"inclusion\", \"school\": \"worked-in\"")},
+            {
+                "/api/rework/substitute",
+                with("\"changes\": [{\"line\": 0, \"by\": \"emmer-whole\", \"share\": 0.3, \"basis\": \"role\"},"
+                        + " {\"line\": 3, \"by\": \"ghee\", \"share\": 1}], \"without\": [\"salt\"]")
+            },
             {"/api/method/equivalents", with("\"line\": 2")},
             {"/api/handling/now", with("\"minute\": 20, \"feel\": \"stiff\", \"given\": 10")},
             {"/api/handling/put-in", with("\"additions\": [{\"ingredient\": \"water\", \"grams\": 20}]")},

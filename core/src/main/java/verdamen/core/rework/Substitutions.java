@@ -1,0 +1,189 @@
+package verdamen.core.rework;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSpec;
+import verdamen.core.leavening.LeaveningPower;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.pantry.Composition;
+import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.Pantry;
+
+/** Puts things in the place of others in the lines of a formula, and leaves everything else as it is. */
+final class Substitutions {
+
+    private final FormulaSpec spec;
+    private final Formula formula;
+    private final Pantry pantry;
+    /** Each line with what stands behind it; a line that is wholly replaced is null. */
+    private final List<@Nullable LineSpec> lines;
+
+    private final List<List<LineSpec>> behind = new ArrayList<>();
+
+    private Substitutions(FormulaSpec spec, Formula formula) {
+        this.spec = spec;
+        this.formula = formula;
+        this.pantry = formula.pantry();
+        this.lines = new ArrayList<>(spec.linesOrNone());
+        lines.forEach(line -> behind.add(new ArrayList<>()));
+    }
+
+    /**
+     * The formula with everything replaced that is asked for.
+     *
+     * @throws verdamen.core.model.RefusedException naming each value that is refused
+     */
+    static FormulaSpec made(FormulaSpec spec, Formula formula, List<SubstitutionSpec> asked) {
+        Substitutions made = new Substitutions(spec, formula);
+        Faults faults = new Faults();
+        for (int at = 0; at < asked.size(); at++) {
+            made.take(asked.get(at), "changes[" + at + "].", faults);
+        }
+        faults.refuse();
+        return spec.withLines(made.flat());
+    }
+
+    private void take(SubstitutionSpec asked, String field, Faults faults) {
+        int before = faults.count();
+        double share = faults.needed(field + "share", asked.share(), 0, 1);
+        Basis basis = asked.basis() == null ? Basis.GRAMS : faults.choice(field + "basis", asked.basis(), Basis.class);
+        Line from = line(asked.line(), field, faults);
+        Ingredient to = ingredient(asked.by(), field, faults);
+        if (asked.form() != null && pantry.form(asked.form()).isEmpty()) {
+            faults.add(null, field + "form", FaultCode.UNKNOWN_CODE, asked.form());
+        }
+        if (faults.count() > before || from == null || to == null || basis == null || share <= 0) {
+            return;
+        }
+        LineSpec line = Objects.requireNonNull(spec.lineOrNull(from.index()));
+        if (to.code().equals(line.ingredient()) && Objects.equals(asked.form(), line.form())) {
+            faults.add(null, field + "by", FaultCode.TAKEN, to.code());
+            return;
+        }
+        double one = amount(basis, from.ingredient(), from.waterShare(), to);
+        double other = amount(basis, to, to.composition().waterShare().fraction(), from.ingredient());
+        if (one <= 0 || other <= 0) {
+            faults.add(null, field + "basis", FaultCode.NOT_FOR_THIS_INGREDIENT, basis.code());
+            return;
+        }
+        double taken = share * from.grams();
+        replace(from.index(), line, from.grams(), taken, to, asked.form(), taken * one / other);
+    }
+
+    private @Nullable Line line(@Nullable Integer index, String field, Faults faults) {
+        if (index == null) {
+            faults.add(null, field + "line", FaultCode.MISSING, null);
+            return null;
+        }
+        Optional<Line> found = formula.askedLines().stream()
+                .filter(line -> line.index() == index)
+                .findFirst();
+        if (found.isEmpty()) {
+            faults.add(null, field + "line", FaultCode.UNKNOWN_CODE, index);
+        }
+        return found.orElse(null);
+    }
+
+    private @Nullable Ingredient ingredient(@Nullable String code, String field, Faults faults) {
+        Ingredient found = code == null ? null : pantry.ingredient(code).orElse(null);
+        if (found == null) {
+            faults.add(null, field + "by", code == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, code);
+        }
+        return found;
+    }
+
+    /** How much of what stays the same a gram has; 0 when it has none that the other could stand for. */
+    private static double amount(Basis basis, Ingredient of, double waterShare, Ingredient other) {
+        return switch (basis) {
+            case GRAMS -> 1;
+            case DRY_MATTER -> 1 - waterShare;
+            case ROLE -> role(of, other);
+        };
+    }
+
+    private static double role(Ingredient of, Ingredient other) {
+        if (of.role() != other.role()) {
+            return of.composition().proteinPct();
+        }
+        Composition holds = of.composition();
+        return switch (of.role()) {
+            case FAT -> holds.fatPct();
+            case SWEETENER -> holds.sugarsPct();
+            case SALT -> of.sodiumMg();
+            case LEAVENER -> LeaveningPower.inCommon(of, other);
+            case FLOUR, DRY_ADDITION, SEED, DAIRY, INCLUSION, LIQUID, SEASONING -> holds.proteinPct();
+        };
+    }
+
+    private void replace(
+            int index, LineSpec line, double grams, double taken, Ingredient to, @Nullable String form, double added) {
+        boolean wholly = grams - taken <= 0;
+        LineSpec left = wholly ? null : line.weighed(grams - taken);
+        LineSpec place = LineSpec.of(to.code(), added)
+                .withForm(form)
+                .withPart(line.part())
+                .withStage(line.stage());
+        lines.set(index, left);
+        if (!joined(place)) {
+            if (wholly) {
+                lines.set(index, place);
+            } else {
+                behind.get(index).add(place);
+            }
+        }
+    }
+
+    /** Whether there was a line of the same thing already, which has more of it now. */
+    private boolean joined(LineSpec place) {
+        for (int at = 0; at < lines.size(); at++) {
+            LineSpec there = lines.get(at);
+            if (there != null && isSame(there, place)) {
+                lines.set(at, more(there, place));
+                return true;
+            }
+            List<LineSpec> added = behind.get(at);
+            for (int i = 0; i < added.size(); i++) {
+                if (isSame(added.get(i), place)) {
+                    added.set(i, more(added.get(i), place));
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static boolean isSame(LineSpec one, LineSpec other) {
+        return one.prep() == null
+                && one.grams() != null
+                && one.open() == null
+                && Objects.equals(one.ingredient(), other.ingredient())
+                && Objects.equals(one.form(), other.form())
+                && Objects.equals(one.stage(), other.stage())
+                && one.belongsToDough() == other.belongsToDough()
+                && (one.belongsToDough() || Objects.equals(one.part(), other.part()));
+    }
+
+    private static LineSpec more(LineSpec there, LineSpec place) {
+        double grams = there.grams() == null ? 0 : there.grams();
+        return there.weighed(grams + (place.grams() == null ? 0 : place.grams()));
+    }
+
+    private List<@Nullable LineSpec> flat() {
+        List<@Nullable LineSpec> flat = new ArrayList<>();
+        for (int at = 0; at < lines.size(); at++) {
+            boolean replaced = lines.get(at) == null && spec.lineOrNull(at) != null;
+            if (!replaced) {
+                flat.add(lines.get(at));
+            }
+            flat.addAll(behind.get(at));
+        }
+        return flat;
+    }
+}

@@ -1,0 +1,1 @@
+export { ReworkPage } from "./ReworkPage";

@@ -1,0 +1,63 @@
+import type { PantryDocument, Proposal, SubstituteRequest } from "../api";
+import type { Figures } from "../figures";
+
+type Change = NonNullable<SubstituteRequest["changes"]>[number];
+
+/** What goes along, with what it was and becomes. */
+export function carriedWords(proposal: Proposal, pantry: PantryDocument, figures: Figures): string {
+  const { kind, ingredient, from, to, fromChoice, toChoice } = proposal;
+  if (toChoice) {
+    return `Kneading: ${KNEADING[toChoice] ?? toChoice}, not ${KNEADING[fromChoice ?? ""] ?? fromChoice}`;
+  }
+  const say = (value: number) =>
+    kind === "rest"
+      ? `${figures.number(value, 0)} min`
+      : kind === "sheet"
+        ? `${figures.number(value, 1)} mm`
+        : figures.mass(value);
+  const name = kind === "rest" ? "Rest" : kind === "sheet" ? "Sheet" : nameOf(ingredient ?? "", pantry);
+  return `${name}: ${from == null ? "" : `${say(from)} → `}${say(to ?? 0)}`;
+}
+
+/** Why something goes along. */
+export function reasonWords({ reasons }: Proposal, figures: Figures): string {
+  return reasons.map(({ reason, value }) => REASONS[reason](value, figures)).join("; ");
+}
+
+/** What to say of a version that was reworked. */
+export function reworkNote(
+  changes: Change[],
+  lines: (string | null)[],
+  proposals: Proposal[],
+  pantry: PantryDocument,
+  figures: Figures,
+): string {
+  const replaced = changes.map(
+    ({ line, by, share }) =>
+      `${figures.percent(100 * (share ?? 0))} of ${nameOf(lines[line ?? 0] ?? "", pantry)} to ${nameOf(by ?? "", pantry)}`,
+  );
+  const along = proposals
+    .filter(({ taken }) => taken)
+    .map((proposal) => carriedWords(proposal, pantry, figures).replace(":", ""));
+  return `${replaced.join(", ")}${along.length > 0 ? `: ${along.join(", ")}` : ""}.`;
+}
+
+function nameOf(code: string, pantry: PantryDocument): string {
+  return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? code;
+}
+
+const KNEADING: Record<string, string> = {
+  hand: "by hand",
+  machine: "by machine",
+  "just-combined": "only brought together",
+};
+
+const REASONS: Record<Proposal["reasons"][number]["reason"], (value: number, figures: Figures) => string> = {
+  target: (value, figures) => `as soft as is aimed for, ${figures.number(value, 2)}`,
+  "share-of-flour": (value, figures) => `stays ${figures.percent(value)} of the flour`,
+  "slowest-drinker": (value, figures) => `the slowest flour has drunk after ${figures.number(value, 0)} min`,
+  style: () => "as usual in this style",
+  "little-gluten": (value, figures) => `too little gluten to knead: ${figures.number(value, 0)}`,
+  "enough-gluten": (value, figures) => `gluten enough to knead: ${figures.number(value, 0)}`,
+  "thinnest-sheet": (value, figures) => `thinner than ${figures.number(value, 1)} mm it tears`,
+};
