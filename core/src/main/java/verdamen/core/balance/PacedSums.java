@@ -1,8 +1,8 @@
 package verdamen.core.balance;
 
+import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.Map;
+import java.util.List;
 import verdamen.core.balance.RowWater.Drinker;
 import verdamen.core.pantry.Form;
 
@@ -21,28 +21,45 @@ final class PacedSums {
     /** A pace of letting go of water. */
     private record Releasing(Form form, double headStart) {}
 
-    /** Sums by pace, copied only when one of them changes: most doughs that are compared differ in one line. */
+    /**
+     * Sums by pace. A dough has a handful of paces: looking through them is quicker than a table, and most doughs that are
+     * compared have the same ones, so only the sums are copied.
+     */
     private static final class Sums<K> {
 
-        private Map<K, Double> byPace;
+        private List<K> paces;
+        private double[] grams;
         private boolean shared;
 
         Sums() {
-            byPace = new HashMap<>();
+            paces = new ArrayList<>();
+            grams = new double[0];
         }
 
         Sums(Sums<K> other) {
-            byPace = other.byPace;
+            paces = other.paces;
+            grams = other.grams.clone();
             shared = true;
             other.shared = true;
         }
 
-        void add(K pace, double grams) {
+        void add(K pace, double more) {
+            int at = paces.indexOf(pace);
+            if (at >= 0) {
+                grams[at] = sum(grams[at], more);
+                return;
+            }
             if (shared) {
-                byPace = new HashMap<>(byPace);
+                paces = new ArrayList<>(paces);
                 shared = false;
             }
-            byPace.merge(pace, grams, PacedSums::sum);
+            grams = Arrays.copyOf(grams, paces.size() + 1);
+            grams[paces.size()] = more;
+            paces.add(pace);
+        }
+
+        int count() {
+            return paces.size();
         }
     }
 
@@ -91,24 +108,22 @@ final class PacedSums {
      * @param saltPct g of salt per 100 g flour
      */
     Paces paces(double coating, double tauFactor, double saltPct) {
-        Paces all = Paces.of(uptaking.byPace.size(), bran.byPace.size(), releasing.byPace.size());
-        int at = 0;
-        for (Map.Entry<Uptaking, Double> part : uptaking.byPace.entrySet()) {
-            Uptaking pace = part.getKey();
-            all.drinks[at] = part.getValue() * (pace.coats() ? coating : 1);
+        Paces all = Paces.of(uptaking.count(), bran.count(), releasing.count());
+        for (int at = 0; at < uptaking.count(); at++) {
+            Uptaking pace = uptaking.paces.get(at);
+            all.drinks[at] = uptaking.grams[at] * (pace.coats() ? coating : 1);
             all.drinkTau[at] = pace.tau() * tauFactor;
-            all.drinkStart[at++] = pace.headStart();
+            all.drinkStart[at] = pace.headStart();
         }
-        at = 0;
-        for (Map.Entry<Double, Double> part : bran.byPace.entrySet()) {
-            all.bran[at] = part.getValue() * coating;
-            all.branStart[at++] = part.getKey();
+        for (int at = 0; at < bran.count(); at++) {
+            all.bran[at] = bran.grams[at] * coating;
+            all.branStart[at] = bran.paces.get(at);
         }
-        at = 0;
-        for (Map.Entry<Releasing, Double> part : releasing.byPace.entrySet()) {
-            all.releases[at] = part.getValue();
-            all.release[at] = Release.of(part.getKey().form(), saltPct);
-            all.releaseStart[at++] = part.getKey().headStart();
+        for (int at = 0; at < releasing.count(); at++) {
+            Releasing pace = releasing.paces.get(at);
+            all.releases[at] = releasing.grams[at];
+            all.release[at] = Release.of(pace.form(), saltPct);
+            all.releaseStart[at] = pace.headStart();
         }
         return all;
     }
