@@ -13,7 +13,7 @@ const NONE = "–";
 const ROWS: Row[] = [
   {
     name: "water it needs",
-    say: ({ water }, _, f) => `${f.mass(water.needed)} (${f.massNumber(water.low)}–${f.mass(water.high)})`,
+    say: ({ water }, _, f) => `${f.mass(water.needed)} (${f.massNumber(water.low)}–${f.massNumber(water.high)})`,
   },
   {
     name: "softness when rolled",
@@ -36,7 +36,7 @@ const ROWS: Row[] = [
   { name: "puffs", say: ({ handling }, _, f) => percent(handling.puff, f) },
   { name: "whole grain, of the flour", say: (_, { wholeGrainPct }, f) => percent(wholeGrainPct, f) },
   { name: "pulses, on flour", say: (_, { legumePct }, f) => percent(legumePct, f) },
-  { name: "vegetables and pulses in it, on flour", say: (_, { inclusionPct }, f) => percent(inclusionPct, f) },
+  { name: "inclusions, on flour", say: (_, { inclusionPct }, f) => percent(inclusionPct, f) },
   {
     name: "salt in 100 g",
     say: ({ salt }, _, f) => (salt.perHundredGrams == null ? NONE : f.mass(salt.perHundredGrams)),
@@ -65,7 +65,7 @@ export function DifferentFigures({ answer }: { answer: SubstituteAnswer }) {
   const different = said.filter(({ before, after }) => before !== after);
   const same = said.filter(({ before, after }) => before === after);
   return (
-    <section aria-label="What changes">
+    <section aria-label="What changes" className="pt-5 xl:pt-0">
       <h2 className="section-title">What changes</h2>
       <table className="w-full text-sm" data-testid="different-figures">
         <thead>
@@ -87,8 +87,8 @@ export function DifferentFigures({ answer }: { answer: SubstituteAnswer }) {
               <th scope="row" className="py-1 text-left font-normal">
                 {name}
               </th>
-              <td>{before}</td>
-              <td className="font-semibold">{after}</td>
+              <td className="whitespace-nowrap">{before}</td>
+              <td className="font-semibold whitespace-nowrap">{after}</td>
             </tr>
           ))}
         </tbody>

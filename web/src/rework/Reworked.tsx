@@ -79,7 +79,7 @@ function Along({ proposals, pantry, onToggle }: AlongProps) {
                 checked={proposal.taken}
                 onChange={(event) => onToggle(proposal.kind, event.target.checked)}
               />
-              <span className={proposal.taken ? "" : "line-through opacity-70"}>
+              <span className={`shrink-0 ${proposal.taken ? "" : "line-through opacity-70"}`}>
                 {carriedWords(proposal, pantry, figures)}
               </span>
               <span className="soft text-sm">{reasonWords(proposal, figures)}</span>

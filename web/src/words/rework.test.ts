@@ -41,7 +41,7 @@ describe("what goes along with a substitution", () => {
   it("says why", () => {
     expect(reasonWords(proposal({}), FIGURES)).toBe("as soft as is aimed for, 1.00");
     const salt = proposal({ reasons: [{ reason: "share-of-flour", value: 1.75, unit: "PERCENT" }] });
-    expect(reasonWords(salt, FIGURES)).toBe("stays 1.8 % of the flour");
+    expect(reasonWords(salt, FIGURES)).toBe("the same share of the flour");
   });
 
   it("becomes the note of the version, without what was left out", () => {

@@ -54,7 +54,7 @@ const KNEADING: Record<string, string> = {
 
 const REASONS: Record<Proposal["reasons"][number]["reason"], (value: number, figures: Figures) => string> = {
   target: (value, figures) => `as soft as is aimed for, ${figures.number(value, 2)}`,
-  "share-of-flour": (value, figures) => `stays ${figures.percent(value)} of the flour`,
+  "share-of-flour": () => "the same share of the flour",
   "slowest-drinker": (value, figures) => `the slowest flour has drunk after ${figures.number(value, 0)} min`,
   style: () => "as usual in this style",
   "little-gluten": (value, figures) => `too little gluten to knead: ${figures.number(value, 0)}`,

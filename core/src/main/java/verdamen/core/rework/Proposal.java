@@ -3,6 +3,7 @@ package verdamen.core.rework;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Scale;
 import verdamen.core.model.Unit;
 
 /**
@@ -68,6 +69,13 @@ public record Proposal(
      * @param unit of the figure
      */
     public record Because(Reason reason, double value, Unit unit) {}
+
+    /** The same with its mass as a kitchen scale shows it. */
+    Proposal weighable() {
+        return line == null || to == null
+                ? this
+                : new Proposal(kind, line, ingredient, from, Scale.shown(to), unit, null, null, reasons, taken);
+    }
 
     /** A line with another mass. */
     static Proposal ofLine(

@@ -63,7 +63,9 @@ public record Rework(FormulaSpec formula, List<Proposal> proposals) {
         List<@Nullable LineSpec> lines = formula.linesOrNone().stream()
                 .map(line -> line == null || line.grams() == null ? line : line.withGrams(Scale.shown(line.grams())))
                 .toList();
-        return new Rework(formula.withLines(lines), proposals);
+        return new Rework(
+                formula.withLines(lines),
+                proposals.stream().map(Proposal::weighable).toList());
     }
 
     /** Works out one thing after another, and keeps what it proposes. */

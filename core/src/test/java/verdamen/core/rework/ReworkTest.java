@@ -26,6 +26,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
+import verdamen.core.model.Scale;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Role;
 import verdamen.core.rework.Proposal.Reason;
@@ -173,6 +174,22 @@ public class ReworkTest {
                 && proposal(rework, Carried.FAT).taken());
         assertEquals(rework.formula().lineOrNull(5).grams(), 9.0);
         assertEquals(proposal(rework, Carried.SALT).to(), 7.2, 1e-9);
+    }
+
+    @Test
+    public void onAScaleFormulaAndProposalsSayTheSame() {
+        SubstitutionSpec pumpkin = new SubstitutionSpec(0, "pumpkin-cooked", "puree", 0.137, null);
+        Rework exact = reworked(pita(), ALL, pumpkin);
+        Rework shown = exact.weighable();
+        for (Proposal each : shown.proposals()) {
+            if (each.line() != null) {
+                assertEquals(shown.formula().lineOrNull(each.line()).grams(), each.to(), 1e-9, each.toString());
+                assertEquals(
+                        each.to(),
+                        Scale.shown(exact.formula().lineOrNull(each.line()).grams()),
+                        1e-9);
+            }
+        }
     }
 
     @Test
