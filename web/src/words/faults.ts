@@ -211,6 +211,7 @@ const CODES: Record<FaultCode, (said: Said) => string> = {
   "wrong-kind": ({ field }) => `${field} cannot be read: it is not known here, or its value is of the wrong kind.`,
   unreadable: ({ field, value }) => `${field} cannot be read${value && ` (${value})`}.`,
   "out-of-reach": ({ field, value }) => `${field}${value && ` ${value}`} cannot be reached with this dough.`,
+  itself: ({ field }) => `${field} is what stands there already. Choose something else.`,
   "no-flour": () => "Nothing in the dough takes up water the way flour does. Add a flour.",
 };
 

@@ -45,7 +45,9 @@ public enum FaultCode implements Coded {
     /** Nothing that can be done reaches it. */
     OUT_OF_REACH("out-of-reach"),
     /** Nothing in the dough takes up water the way flour does. */
-    NO_FLOUR("no-flour");
+    NO_FLOUR("no-flour"),
+    /** Something is to take its own place. */
+    ITSELF("itself");
 
     private final String code;
 

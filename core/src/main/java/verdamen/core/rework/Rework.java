@@ -1,6 +1,7 @@
 package verdamen.core.rework;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -58,10 +59,17 @@ public record Rework(FormulaSpec formula, List<Proposal> proposals) {
         return new Rework(after, List.copyOf(worker.proposals));
     }
 
-    /** The same with every mass as a kitchen scale shows it. */
-    public Rework weighable() {
+    /**
+     * The same with masses as a kitchen scale shows them.
+     *
+     * @param base the formula it comes from: what did not change stays to the last digit
+     */
+    public Rework weighable(FormulaSpec base) {
+        List<@Nullable LineSpec> before = base.linesOrNone();
         List<@Nullable LineSpec> lines = formula.linesOrNone().stream()
-                .map(line -> line == null || line.grams() == null ? line : line.withGrams(Scale.shown(line.grams())))
+                .map(line -> line == null || line.grams() == null || before.contains(line)
+                        ? line
+                        : line.withGrams(Scale.shown(line.grams())))
                 .toList();
         return new Rework(
                 formula.withLines(lines),
@@ -103,10 +111,11 @@ public record Rework(FormulaSpec formula, List<Proposal> proposals) {
                 return spec;
             }
             FormulaSpec with = spec;
+            Set<Integer> done = new HashSet<>();
             for (Line line : base.askedLines()) {
                 Carried kind = kind(line);
-                int index = kind == null ? -1 : sameLine(spec, line);
-                if (kind == null || index < 0) {
+                int index = kind == null ? -1 : sameLine(spec, line, done);
+                if (kind == null || index < 0 || !done.add(index)) {
                     continue;
                 }
                 double grams = line.grams() * after / before;
@@ -135,11 +144,12 @@ public record Rework(FormulaSpec formula, List<Proposal> proposals) {
                             : role == Role.LEAVENER && !line.ingredient().isStarter() ? Carried.LEAVENER : null;
         }
 
-        /** Where a line stands that nothing was done to; -1 when something was. */
-        private static int sameLine(FormulaSpec spec, Line line) {
+        /** Where a line stands that nothing was done to and that was not found before; -1 when something was. */
+        private static int sameLine(FormulaSpec spec, Line line, Set<Integer> done) {
             for (int index = 0; index < spec.linesOrNone().size(); index++) {
                 LineSpec each = spec.lineOrNull(index);
                 if (each != null
+                        && !done.contains(index)
                         && line.ingredient().code().equals(each.ingredient())
                         && each.belongsToDough()
                         && each.grams() != null

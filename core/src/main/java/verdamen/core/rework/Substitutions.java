@@ -64,7 +64,7 @@ final class Substitutions {
         }
         LineSpec line = Objects.requireNonNull(spec.lineOrNull(from.index()));
         if (to.code().equals(line.ingredient()) && Objects.equals(asked.form(), line.form())) {
-            faults.add(null, field + "by", FaultCode.TAKEN, to.code());
+            faults.add(null, field + "by", FaultCode.ITSELF, null);
             return;
         }
         double one = amount(basis, from.ingredient(), from.waterShare(), to);

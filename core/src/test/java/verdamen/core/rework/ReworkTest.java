@@ -139,7 +139,7 @@ public class ReworkTest {
             {new SubstitutionSpec(null, "emmer-whole", null, 0.5, null), "line", FaultCode.MISSING},
             {change(0, "gravel", 0.5, null), "by", FaultCode.UNKNOWN_CODE},
             {change(0, null, 0.5, null), "by", FaultCode.MISSING},
-            {change(0, "wheat-strong-white", 0.5, null), "by", FaultCode.TAKEN},
+            {change(0, "wheat-strong-white", 0.5, null), "by", FaultCode.ITSELF},
             {change(0, "emmer-whole", 1.01, null), "share", FaultCode.TOO_LARGE},
             {change(0, "emmer-whole", -0.1, null), "share", FaultCode.TOO_SMALL},
             {new SubstitutionSpec(0, "emmer-whole", null, null, null), "share", FaultCode.MISSING},
@@ -177,12 +177,24 @@ public class ReworkTest {
     }
 
     @Test
+    public void twoLinesAlikeBothGoAlong() {
+        FormulaSpec twice =
+                spec("roti", line("wheat-atta", 400), line("water", 250), line("salt-fine", 4), line("salt-fine", 4));
+        FormulaSpec after = reworked(twice, ALL, new SubstitutionSpec(0, "pumpkin-cooked", "puree", 0.25, null))
+                .formula();
+        assertEquals(after.lineOrNull(3).grams(), 3.0, 1e-9);
+        assertEquals(after.lineOrNull(4).grams(), 3.0, 1e-9);
+    }
+
+    @Test
     public void onAScaleFormulaAndProposalsSayTheSame() {
         SubstitutionSpec pumpkin = new SubstitutionSpec(0, "pumpkin-cooked", "puree", 0.137, null);
-        Rework exact = reworked(pita(), ALL, pumpkin);
-        Rework shown = exact.weighable();
+        FormulaSpec base = pita().withLine(2, line("olive-oil", 20.123));
+        Rework exact = reworked(base, EnumSet.of(Carried.FAT), pumpkin);
+        Rework shown = exact.weighable(base);
+        assertEquals(shown.formula().lineOrNull(3).grams(), 20.123, "what did not change stays");
         for (Proposal each : shown.proposals()) {
-            if (each.line() != null) {
+            if (each.line() != null && each.taken()) {
                 assertEquals(shown.formula().lineOrNull(each.line()).grams(), each.to(), 1e-9, each.toString());
                 assertEquals(
                         each.to(),

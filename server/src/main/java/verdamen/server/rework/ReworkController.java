@@ -74,7 +74,7 @@ class ReworkController {
         Set<Carried> without = without(request.without(), faults);
         faults.refuse();
         Rework exact = Rework.of(request.formula(), changes, without, pantry.pantry());
-        Rework rework = Boolean.TRUE.equals(request.weighable()) ? exact.weighable() : exact;
+        Rework rework = Boolean.TRUE.equals(request.weighable()) ? exact.weighable(request.formula()) : exact;
         return new SubstituteAnswer(
                 rework.formula(),
                 balances.balance(request.formula()),
