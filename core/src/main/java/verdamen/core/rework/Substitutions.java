@@ -19,6 +19,9 @@ import verdamen.core.pantry.Pantry;
 /** Puts things in the place of others in the lines of a formula, and leaves everything else as it is. */
 final class Substitutions {
 
+    /** A share of a line that is left by rounding. */
+    private static final double ROUNDING = 1e-9;
+
     private final FormulaSpec spec;
     private final Formula formula;
     private final Pantry pantry;
@@ -26,6 +29,8 @@ final class Substitutions {
     private final List<@Nullable LineSpec> lines;
 
     private final List<List<LineSpec>> behind = new ArrayList<>();
+    /** Which lines are wholly replaced: what stands in their place is another line. */
+    private final boolean[] gone;
 
     private Substitutions(FormulaSpec spec, Formula formula) {
         this.spec = spec;
@@ -33,6 +38,7 @@ final class Substitutions {
         this.pantry = formula.pantry();
         this.lines = new ArrayList<>(spec.linesOrNone());
         lines.forEach(line -> behind.add(new ArrayList<>()));
+        this.gone = new boolean[lines.size()];
     }
 
     /**
@@ -74,7 +80,20 @@ final class Substitutions {
             return;
         }
         double taken = share * from.grams();
-        replace(from.index(), line, from.grams(), taken, to, asked.form(), taken * one / other);
+        double left = left(from) - taken;
+        if (left < -ROUNDING * from.grams()) {
+            faults.add(null, field + "share", FaultCode.TOO_LARGE, share, left(from) / from.grams());
+            return;
+        }
+        boolean wholly = left <= ROUNDING * from.grams();
+        replace(from.index(), wholly ? null : line.weighed(left), place(line, to, asked.form(), taken * one / other));
+    }
+
+    /** What the substitutions before have left of a line, g. */
+    private double left(Line line) {
+        LineSpec now = lines.get(line.index());
+        boolean untouched = Objects.equals(now, spec.lineOrNull(line.index()));
+        return now == null || gone[line.index()] ? 0 : untouched || now.grams() == null ? line.grams() : now.grams();
     }
 
     private @Nullable Line line(@Nullable Integer index, String field, Faults faults) {
@@ -122,17 +141,18 @@ final class Substitutions {
         };
     }
 
-    private void replace(
-            int index, LineSpec line, double grams, double taken, Ingredient to, @Nullable String form, double added) {
-        boolean wholly = grams - taken <= 0;
-        LineSpec left = wholly ? null : line.weighed(grams - taken);
-        LineSpec place = LineSpec.of(to.code(), added)
+    private static LineSpec place(LineSpec line, Ingredient to, @Nullable String form, double grams) {
+        return LineSpec.of(to.code(), grams)
                 .withForm(form)
                 .withPart(line.part())
                 .withStage(line.stage());
+    }
+
+    private void replace(int index, @Nullable LineSpec left, LineSpec place) {
         lines.set(index, left);
+        gone[index] |= left == null;
         if (!joined(place)) {
-            if (wholly) {
+            if (left == null) {
                 lines.set(index, place);
             } else {
                 behind.get(index).add(place);

@@ -104,6 +104,29 @@ public class ReworkTest {
                                 .waterShare()
                                 .fraction());
         assertEquals(after.lineOrNull(1).grams(), 100 + 50 * dry, 1e-9);
+        assertEquals(after.lineOrNull(0).grams(), 350.0, 1e-9, "both are taken from the line");
+    }
+
+    @Test
+    public void aLineCanBeSharedOutAndNoMoreThanIt() {
+        FormulaSpec after = reworked(
+                        pita(), NOTHING, change(0, "emmer-whole", 0.4, null), change(0, "rye-whole", 0.6, null))
+                .formula();
+        assertEquals(after.linesOrNone().size(), 6);
+        assertEquals(after.lineOrNull(0), line("rye-whole", 300));
+        assertEquals(after.lineOrNull(1).grams(), 200.0, 1e-9);
+        for (double more : new double[] {0.7, 1}) {
+            RefusedException refused = expectThrows(
+                    RefusedException.class,
+                    () -> reworked(
+                            pita(), ALL, change(0, "emmer-whole", 0.4, null), change(0, "rye-whole", more, null)));
+            assertEquals(refused.faults().get(0).field(), "changes[1].share");
+            assertEquals(refused.faults().get(0).limit(), 0.6, 1e-9);
+        }
+        RefusedException refused = expectThrows(
+                RefusedException.class,
+                () -> reworked(pita(), ALL, change(0, "emmer-whole", 1, null), change(0, "rye-whole", 0.1, null)));
+        assertEquals(refused.faults().get(0).limit(), 0.0, "what took its place is another line");
     }
 
     @DataProvider
