@@ -64,7 +64,9 @@ export function PercentageField({ label, index, editor, pct }: PercentageFieldPr
         value={typing ?? shown}
         onFocus={(event) => {
           const field = event.target;
-          requestAnimationFrame(() => field.select());
+          const before = field.value;
+          // Not when somebody types already, or the next key would replace it.
+          requestAnimationFrame(() => field.value === before && field.select());
         }}
         onChange={(event) => setTyping(event.target.value)}
         onBlur={commit}

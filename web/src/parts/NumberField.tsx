@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useId, useState } from "react";
+import { type KeyboardEvent, useId, useRef, useState } from "react";
 import { useFigures } from "../figures";
 
 /** What a number field holds: a number, nothing, or text that is no number and that the server will refuse by name. */
@@ -33,6 +33,7 @@ export function NumberField(props: NumberFieldProps) {
   const figures = useFigures();
   const errorId = useId();
   const [typing, setTyping] = useState<string | null>(null);
+  const touched = useRef(false);
   const [known, setKnown] = useState({ value, typed: value });
   const toTyped = props.toTyped ?? ((number: number) => number);
   const fromTyped = props.fromTyped ?? ((number: number) => number);
@@ -70,10 +71,13 @@ export function NumberField(props: NumberFieldProps) {
         onFocus={(event) => {
           setTyping(exact(value));
           const field = event.target;
-          requestAnimationFrame(() => field.select());
+          touched.current = false;
+          // Once the exact value stands there; not when somebody types already, or the next key would replace it.
+          requestAnimationFrame(() => touched.current || field.select());
         }}
         onBlur={() => setTyping(null)}
         onChange={(event) => {
+          touched.current = true;
           setTyping(event.target.value);
           read(event.target.value);
         }}

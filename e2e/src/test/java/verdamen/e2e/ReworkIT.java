@@ -101,6 +101,21 @@ public class ReworkIT extends StationTest {
         waitForText("[data-testid=substitution]", "What stays the same");
     }
 
+    /** Guards against a field that selects itself a moment after it has the focus: the second key replaced the first. */
+    @Test
+    public void whatIsTypedAtOnceStays() {
+        station(ROTI, "Rework");
+        Object selected = driver().executeAsyncScript("""
+                const done = arguments[0];
+                const field = document.querySelector("[aria-label='Share 1']");
+                field.focus();
+                Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, '1');
+                field.dispatchEvent(new Event('input', { bubbles: true }));
+                requestAnimationFrame(() => requestAnimationFrame(() => done(field.selectionEnd - field.selectionStart)));
+                """);
+        assertEquals(((Number) selected).intValue(), 0);
+    }
+
     @Test
     public void itIsDoneWithTheKeyboardAlone() {
         station(ROTI, "Balance");
