@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Role;
 
 /**
  * Finds ingredients in words: by name, by other names, and when misspelt. Built once for a pantry and its synonyms;
@@ -41,7 +42,7 @@ public final class IngredientIndex {
      *
      * @param ingredient what it is
      * @param words the words of its name, in the singular
-     * @param generic whether the name leaves open which of several it is, as "flour" does
+     * @param generic whether the name leaves open which of several it is, as "flour" and "spelt flour" do
      */
     record Found(Ingredient ingredient, Set<String> words, boolean generic) {}
 
@@ -124,7 +125,22 @@ public final class IngredientIndex {
                 .map(name -> new Found(
                         name.ingredient(),
                         Set.copyOf(name.words()),
-                        name.words().equals(GENERIC)));
+                        name.words().equals(GENERIC) || leavesOpenWhetherWhole(name, candidates)));
+    }
+
+    /**
+     * "Spelt flour" may be whole or white: it is taken for the whole one, and a white one's longer name says these words
+     * too. Taken for a white one it is not open: "bread flour" is white unless it says whole.
+     */
+    private static boolean leavesOpenWhetherWhole(Name name, Set<Name> others) {
+        Ingredient taken = name.ingredient();
+        return taken.role() == Role.FLOUR
+                && taken.wholeGrain()
+                && !name.kitchens()
+                && others.stream()
+                        .anyMatch(other -> !other.ingredient().wholeGrain()
+                                && other.ingredient().group().equals(taken.group())
+                                && other.words().containsAll(name.words()));
     }
 
     private static int lastPlace(List<String> words, Name name) {

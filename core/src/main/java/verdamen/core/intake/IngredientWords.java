@@ -67,9 +67,6 @@ final class IngredientWords {
             named.addAll(other.words());
             findings.add(Finding.of(Kind.ALTERNATIVE, other.ingredient().name()));
         });
-        if (found.get().generic()) {
-            findings.add(Finding.of(Kind.GENERIC, found.get().ingredient().name()));
-        }
         List<String> left = words.stream()
                 .filter(word -> !word.known() && !word.inBrackets() && !named.contains(word.singular()))
                 .map(Word::written)

@@ -102,18 +102,19 @@ final class MeantIngredient {
     /** "Wheat flour" is whole for a griddle bread and plain for others, and a cube of yeast is fresh. */
     private Ingredient meant(Found found, @Nullable String style) {
         Ingredient named = found.ingredient();
-        if (WHEAT_FLOUR.equals(found.words())) {
-            Optional<Ingredient> inBrackets = namedInBrackets();
-            if (inBrackets.isPresent()) {
-                return inBrackets.get();
-            }
-            boolean griddle = style != null && WHOLE_WHEAT_STYLES.contains(style);
-            Ingredient taken = griddle ? index.byCode(WHOLE_WHEAT).orElse(named) : named;
-            findings.add(Finding.of(Kind.GENERIC, taken.name()));
-            return taken;
+        if (found.generic() || WHEAT_FLOUR.equals(found.words())) {
+            return namedInBrackets().orElseGet(() -> usual(found, style));
         }
         boolean cube = tokens.stream().anyMatch(token -> CUBE.equals(Singular.of(token.word())));
         return cube && named.group().equals(YEAST) ? index.byCode(FRESH_YEAST).orElse(named) : named;
+    }
+
+    /** What is taken where a name leaves open which flour it is: to be confirmed. */
+    private Ingredient usual(Found found, @Nullable String style) {
+        boolean griddle = WHEAT_FLOUR.equals(found.words()) && style != null && WHOLE_WHEAT_STYLES.contains(style);
+        Ingredient taken = griddle ? index.byCode(WHOLE_WHEAT).orElse(found.ingredient()) : found.ingredient();
+        findings.add(Finding.of(Kind.GENERIC, taken.name()));
+        return taken;
     }
 
     /** "Wheat flour (atta)": the flour that a bracket names. */

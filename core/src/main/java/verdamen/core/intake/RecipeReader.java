@@ -66,6 +66,8 @@ public final class RecipeReader {
     private @Nullable String heading;
     private final @Nullable String style;
     private boolean inMethod;
+    /** Whether a setting of the method stood among the lines: more of the method may follow, or more lines. */
+    private boolean afterSetting;
 
     private RecipeReader(@Nullable String style, IngredientIndex index, KitchenMeasures measures) {
         this.style = style;
@@ -116,7 +118,7 @@ public final class RecipeReader {
         if (isHeading(line)) {
             return;
         }
-        if (inMethod) {
+        if (inMethod || (afterSetting && !isLine(line))) {
             method.append(line.strip()).append('\n');
             return;
         }
@@ -147,6 +149,11 @@ public final class RecipeReader {
     private void takeItem(String item) {
         String text = item.strip();
         if (text.isEmpty() || isCupSize(text)) {
+            return;
+        }
+        if (isSetting(text)) {
+            method.append(text).append('\n');
+            afterSetting = true;
             return;
         }
         List<String> names = SharedNames.of(text);
@@ -263,6 +270,20 @@ public final class RecipeReader {
             title = line.strip();
         }
         return bread;
+    }
+
+    /** "Knead 10 minutes, rest 20 minutes", "Roll to 2 mm": a verb of the method that says a setting, and no ingredient. */
+    private boolean isSetting(String text) {
+        List<String> words = Vocabulary.words(text);
+        return !lines.isEmpty()
+                && !words.isEmpty()
+                && FIRST_WORDS_OF_METHOD.contains(words.get(0))
+                && !Instructions.of(text).isEmpty()
+                && LineReader.read(text, under(), index, measures).ingredient() == null;
+    }
+
+    private boolean isLine(String line) {
+        return items(line).stream().anyMatch(item -> isItem(item) || isBareName(item));
     }
 
     /** "Knead, rest, roll, cook.": it ends as a sentence, and neither names an ingredient first nor has an amount. */

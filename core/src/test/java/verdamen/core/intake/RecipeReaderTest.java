@@ -87,6 +87,30 @@ public class RecipeReaderTest {
     }
 
     @Test
+    public void aSettingWithoutHeadingOrFullStopIsMethodAndNoLineIsLostBelowIt() {
+        ParsedRecipe recipe = read("300 g atta\n180 g water\n\nKnead 900 minutes, rest 20 minutes\nCover\n5 g salt");
+        assertEquals(
+                recipe.lines().stream().map(ParsedLine::ingredient).toList(),
+                List.of("wheat-atta", "water", "salt-fine"));
+        assertEquals(recipe.method(), "Knead 900 minutes, rest 20 minutes\nCover");
+        for (String setting :
+                List.of("rest 20 min", "Roll to 2 mm", "1. divide into 8 balls", "Cook 2 minutes a side")) {
+            assertEquals(read("300 g atta; 180 ml water; " + setting).lines().size(), 2, setting);
+        }
+        assertEquals(read("300 g atta\nadd 180 ml water at 60 °C").lines().size(), 2);
+    }
+
+    @Test
+    public void aFlourThatMayBeWholeOrWhiteIsToBeConfirmed() {
+        for (String open : List.of("300 g spelt flour", "300 g rye flour")) {
+            assertEquals(read(open).lines().get(0).findings().get(0).kind(), Finding.Kind.GENERIC, open);
+        }
+        for (String said : List.of("300 g whole spelt flour", "300 g white spelt flour", "300 g chickpea flour")) {
+            assertEquals(read(said).lines().get(0).status(), LineStatus.READ, said);
+        }
+    }
+
+    @Test
     public void takesTheFirmnessOfAFatFromItsWords() {
         assertEquals(read("30 g melted butter").lines().get(0).fatState(), FatState.LIQUID);
         assertEquals(read("30 g cold butter").lines().get(0).fatState(), FatState.SOLID);
