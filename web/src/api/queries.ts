@@ -10,6 +10,8 @@ import {
   type PrepAnswer,
   type PrepRequest,
   type ReadyAt,
+  type LadderAnswer,
+  type LadderRequest,
   type SubstituteAnswer,
   type SubstituteRequest,
   taken,
@@ -115,6 +117,12 @@ export const methodQuestion: Question<FormulaSpec, MethodAnswer> = {
 export const substituteQuestion: Question<SubstituteRequest, SubstituteAnswer> = {
   key: "substitute",
   ask: (body, signal) => taken(api.POST("/api/rework/substitute", { body, signal })),
+};
+
+/** A change of a formula, raised rung by rung. */
+export const ladderQuestion: Question<LadderRequest, LadderAnswer> = {
+  key: "ladder",
+  ask: (body, signal) => taken(api.POST("/api/rework/ladder", { body, signal })),
 };
 
 /** How a formula's dough handles. */

@@ -22,6 +22,7 @@ const UNITS: Record<Entry["unit"], string> = {
   JOULES_PER_GRAM_KELVIN: "J/(g K)",
   KELVINS: "K",
   KELVINS_PER_MINUTE: "K/min",
+  KILOCALORIES: "kcal",
   KILOCALORIES_PER_GRAM: "kcal/g",
   GLUTEN_POINTS: "gluten points",
   SOFTNESS: "softness",

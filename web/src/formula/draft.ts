@@ -72,16 +72,40 @@ export interface Plan {
   substitutions: PlannedSubstitution[];
   /** Kinds of what does not go along. */
   without: string[];
+  ladder?: PlannedLadder | null;
 }
 
-/** One thing in the place of another, as far as it is chosen. */
+/** How a substitution is raised, as far as it is said. */
+export interface PlannedLadder {
+  /** Key of the substitution that is raised; null for the first. */
+  raised: string | null;
+  /** Key of the one that is raised beside it, as a field; null for a ladder. */
+  second: string | null;
+  fromPct: NumberEntry;
+  toPct: NumberEntry;
+  rungs: NumberEntry;
+  /** The limits to keep; null for the usual ones. */
+  limits: PlannedLimit[] | null;
+}
+
+/** A limit to keep, in the unit of its figure. */
+export interface PlannedLimit {
+  figure: string;
+  atLeast: NumberEntry;
+  atMost: NumberEntry;
+}
+
+/** In the place of a line's key: nothing is replaced. */
+export const ADDED = "+";
+
+/** One thing in the place of another, or one more thing, as far as it is chosen. */
 export interface PlannedSubstitution {
   key: string;
-  /** Key of the line. */
+  /** Key of the line that is replaced; {@link ADDED} when something is added. */
   line: string;
   by: string;
   form: string | null;
-  /** Share of the line, %. */
+  /** Share of the line, or of the flour when something is added, %. */
   sharePct: NumberEntry;
   basis: string;
 }

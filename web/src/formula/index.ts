@@ -3,7 +3,7 @@ export { FormulaHeader } from "./FormulaHeader";
 export { LineTable } from "./LineTable";
 export { IngredientPicker } from "./IngredientPicker";
 export { MethodSettings } from "./MethodSettings";
-export { useAnswer, useBalance } from "./useBalance";
+export { type AnswerView, useAnswer, useBalance } from "./useBalance";
 export { useEditor, type Editor } from "./useEditor";
 export { Station } from "./Station";
 export { Faults } from "./faults";
@@ -16,7 +16,10 @@ export {
   filledLines,
   measuredWith,
   newKey,
+  ADDED,
   type Plan,
+  type PlannedLadder,
+  type PlannedLimit,
   type PlannedSubstitution,
   picks,
   weighed,

@@ -1,66 +1,28 @@
 import type { BalanceAnswer, SubstituteAnswer } from "../api";
 import { type Figures, useFigures } from "../figures";
+import { FORMULA_FIGURES, type FormulaFigure, figureName, figureWords } from "../words";
 
-type Contents = SubstituteAnswer["compared"]["before"];
+/** Figures that are told with more than their number. */
+const TOLD_OTHERWISE: Partial<Record<FormulaFigure, (balance: BalanceAnswer, figures: Figures) => string>> = {
+  waterNeeded: ({ water }, f) => `${f.mass(water.needed)} (${f.massNumber(water.low)}–${f.massNumber(water.high)})`,
+  softness: ({ softnessAtRoll, feel }, f) =>
+    softnessAtRoll == null ? "–" : `${f.number(softnessAtRoll, 2)}${feel ? `, ${feel.name}` : ""}`,
+  "window.minutes": ({ window }) => (window ? `${window[0]} to ${window[1]}` : "never"),
+};
 
-interface Row {
-  name: string;
-  say: (balance: BalanceAnswer, contents: Contents, figures: Figures) => string;
-}
-
-const NONE = "–";
-
-const ROWS: Row[] = [
-  {
-    name: "water it needs",
-    say: ({ water }, _, f) => `${f.mass(water.needed)} (${f.massNumber(water.low)}–${f.massNumber(water.high)})`,
-  },
-  {
-    name: "softness when rolled",
-    say: ({ softnessAtRoll, feel }, _, f) =>
-      softnessAtRoll == null ? NONE : `${f.number(softnessAtRoll, 2)}${feel ? `, ${feel.name}` : ""}`,
-  },
-  {
-    name: "can be rolled, minute",
-    say: ({ window }) => (window ? `${window[0]} to ${window[1]}` : "never"),
-  },
-  { name: "rollability", say: ({ handling }, _, f) => percent(handling.rollability, f) },
-  { name: "sheet strength", say: ({ handling }, _, f) => f.number(handling.sheetStrength, 0) },
-  { name: "thinnest sheet", say: ({ handling }, _, f) => `${f.number(handling.minSheetMm, 1)} mm` },
-  { name: "sheet", say: ({ settings }, _, f) => `${f.number(settings.sheetMm, 1)} mm` },
-  { name: "rest", say: ({ settings }, _, f) => `${f.number(settings.restMinutes, 0)} min` },
-  { name: "sticks", say: ({ handling }, _, f) => percent(handling.stick, f) },
-  { name: "cracks", say: ({ handling }, _, f) => percent(handling.crack, f) },
-  { name: "tears", say: ({ handling }, _, f) => percent(handling.tear, f) },
-  { name: "springs back", say: ({ handling }, _, f) => percent(handling.springBackPct, f) },
-  { name: "puffs", say: ({ handling }, _, f) => percent(handling.puff, f) },
-  { name: "whole grain, of the flour", say: (_, { wholeGrainPct }, f) => percent(wholeGrainPct, f) },
-  { name: "pulses, on flour", say: (_, { legumePct }, f) => percent(legumePct, f) },
-  { name: "inclusions, on flour", say: (_, { inclusionPct }, f) => percent(inclusionPct, f) },
-  {
-    name: "salt in 100 g",
-    say: ({ salt }, _, f) => (salt.perHundredGrams == null ? NONE : f.mass(salt.perHundredGrams)),
-  },
-  { name: "protein in 100 g", say: ({ facts }, _, f) => nutrient(facts.per100Grams?.proteinGrams, f) },
-  { name: "fibre in 100 g", say: ({ facts }, _, f) => nutrient(facts.per100Grams?.fibreGrams, f) },
-  {
-    name: "energy in 100 g",
-    say: ({ facts }, _, f) => (facts.per100Grams ? `${f.number(facts.per100Grams.energyKcal, 0)} kcal` : NONE),
-  },
-  { name: "dough", say: ({ doughGrams }, _, f) => f.mass(doughGrams) },
-  {
-    name: "cost of what has a price",
-    say: ({ facts }, _, f) => (facts.cost == null ? NONE : f.number(facts.cost, 2)),
-  },
-];
+const OTHER_NAMES: Partial<Record<FormulaFigure, string>> = { "window.minutes": "can be rolled, minute" };
 
 /** What both formulas come to, what differs first; what stays the same is folded away. */
 export function DifferentFigures({ answer }: { answer: SubstituteAnswer }) {
   const figures = useFigures();
-  const said = ROWS.map(({ name, say }) => ({
-    name,
-    before: say(answer.base, answer.compared.before, figures),
-    after: say(answer.balance, answer.compared.after, figures),
+  const say = (balance: BalanceAnswer, figure: FormulaFigure) =>
+    TOLD_OTHERWISE[figure]?.(balance, figures) ?? figureWords(figure, balance.figures[figure], figures);
+  const said = FORMULA_FIGURES.filter(
+    (figure) => answer.base.figures[figure] !== undefined || answer.balance.figures[figure] !== undefined,
+  ).map((figure) => ({
+    name: OTHER_NAMES[figure] ?? figureName(figure),
+    before: say(answer.base, figure),
+    after: say(answer.balance, figure),
   }));
   const different = said.filter(({ before, after }) => before !== after);
   const same = said.filter(({ before, after }) => before === after);
@@ -106,12 +68,4 @@ export function DifferentFigures({ answer }: { answer: SubstituteAnswer }) {
       )}
     </section>
   );
-}
-
-function percent(value: number | null | undefined, figures: Figures): string {
-  return value == null ? NONE : figures.percent(value);
-}
-
-function nutrient(grams: number | undefined, figures: Figures): string {
-  return grams === undefined ? NONE : figures.mass(grams);
 }

@@ -1,36 +1,21 @@
-import type { FormulaSpec, PantryDocument, SubstituteAnswer } from "../api";
+import type { PantryDocument, SubstituteAnswer } from "../api";
 import { useFigures } from "../figures";
+import { ingredientName } from "../words";
+
+type Row = SubstituteAnswer["compared"]["lines"][number];
 
 interface DifferentLinesProps {
   answer: SubstituteAnswer;
-  before: FormulaSpec;
   pantry: PantryDocument;
 }
 
-interface Amount {
-  grams: number;
-  pct: number | null;
-}
-
-interface Row {
-  name: string;
-  before: Amount | null;
-  after: Amount | null;
-}
-
-/** The lines of both formulas, those that differ first. */
-export function DifferentLines({ answer, before, pantry }: DifferentLinesProps) {
+/** What both formulas are made of, what differs first. */
+export function DifferentLines({ answer, pantry }: DifferentLinesProps) {
   const figures = useFigures();
-  const was = amounts(before, answer.base.bakersPct);
-  const is = amounts(answer.formula, answer.balance.bakersPct);
-  const rows: Row[] = [...new Set([...is.keys(), ...was.keys()])].map((key) => ({
-    name: nameOf(key, pantry),
-    before: was.get(key) ?? null,
-    after: is.get(key) ?? null,
-  }));
-  const mass = (amount: Amount | null) => (amount ? figures.mass(amount.grams) : "none");
+  const rows = answer.compared.lines;
+  const mass = (amount: Row["before"]) => (amount ? figures.mass(amount.grams) : "none");
   const differ = ({ before, after }: Row) => mass(before) !== mass(after);
-  const share = (amount: Amount | null) => (amount?.pct == null ? "" : figures.percent(amount.pct));
+  const share = (amount: Row["before"]) => (amount?.bakersPct == null ? "" : figures.percent(amount.bakersPct));
   return (
     <table className="mt-3 w-full text-sm" data-testid="different-lines">
       <thead>
@@ -48,9 +33,12 @@ export function DifferentLines({ answer, before, pantry }: DifferentLinesProps) 
       </thead>
       <tbody>
         {[...rows.filter(differ), ...rows.filter((row) => !differ(row))].map((row) => (
-          <tr key={row.name} className={`hairline border-t text-right ${differ(row) ? "" : "soft"}`}>
+          <tr
+            key={`${row.ingredient} ${row.part}`}
+            className={`hairline border-t text-right ${differ(row) ? "" : "soft"}`}
+          >
             <th scope="row" className="py-1 text-left font-normal">
-              {row.name}
+              {nameOf(row, pantry)}
             </th>
             <td className="w-16 whitespace-nowrap">{mass(row.before)}</td>
             <td className="soft w-16 whitespace-nowrap">{share(row.before)}</td>
@@ -63,28 +51,7 @@ export function DifferentLines({ answer, before, pantry }: DifferentLinesProps) 
   );
 }
 
-/** What each thing weighs in a formula: lines of one thing in one part together. */
-function amounts(formula: FormulaSpec, pcts: (number | null)[]): Map<string, Amount> {
-  const found = new Map<string, Amount>();
-  (formula.lines ?? []).forEach((line, index) => {
-    if (!line || line.open || (!line.ingredient && !line.prep)) {
-      return;
-    }
-    const key = `${line.ingredient ?? ""}|${line.prep ?? ""}|${line.part ?? "dough"}`;
-    const there = found.get(key);
-    const pct = pcts[index] ?? null;
-    found.set(key, {
-      grams: (there?.grams ?? 0) + (line.grams ?? 0),
-      pct: there?.pct == null ? pct : there.pct + (pct ?? 0),
-    });
-  });
-  return found;
-}
-
-function nameOf(key: string, pantry: PantryDocument): string {
-  const [code, prep, part] = key.split("|");
-  const name = prep
-    ? `what preparation ${prep} gives`
-    : (pantry.ingredients.find((each) => each.code === code)?.name ?? code ?? "");
+function nameOf({ ingredient, part }: Row, pantry: PantryDocument): string {
+  const name = ingredientName(ingredient, pantry);
   return part === "dough" ? name : `${name} (${part})`;
 }

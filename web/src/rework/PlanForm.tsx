@@ -1,36 +1,27 @@
 import { Plus, Trash2 } from "lucide-react";
 import type { PantryDocument } from "../api";
-import {
-  type Draft,
-  type Faults,
-  filledLines,
-  IngredientPicker,
-  type Plan,
-  type PlannedSubstitution,
-} from "../formula";
+import { ADDED, type Draft, filledLines, IngredientPicker, type Plan, type PlannedSubstitution } from "../formula";
 import { useFigures } from "../figures";
 import { IconButton, NumberField } from "../parts";
-import { BASES, emptySubstitution, planOf, substitutionOfChange } from "./plan";
+import { ingredientName } from "../words";
+import { BASES, emptySubstitution, planOf } from "./plan";
 
 interface PlanFormProps {
   draft: Draft;
   pantry: PantryDocument;
-  faults: Faults;
+  /** What the server says of a field of a substitution. */
+  faultOf: (substitution: PlannedSubstitution, field: string) => string | null;
   onChange: (plan: Plan, tag?: string) => void;
 }
 
 /** What takes the place of what: one substitution below another. */
-export function PlanForm({ draft, pantry, faults, onChange }: PlanFormProps) {
+export function PlanForm({ draft, pantry, faultOf, onChange }: PlanFormProps) {
   const plan = planOf(draft);
   const { substitutions } = plan;
   const put = (all: PlannedSubstitution[], tag?: string) => onChange({ ...plan, substitutions: all }, tag);
-  const faultOf = (substitution: PlannedSubstitution) => {
-    const at = substitutions.findIndex((_, change) => substitutionOfChange(plan, draft, change) === substitution);
-    return (field: string) => faults.of(null, `changes[${at}].${field}`);
-  };
   return (
     <div>
-      <h2 className="section-title">In place of</h2>
+      <h2 className="section-title">What is changed</h2>
       {substitutions.map((each, index) => (
         <SubstitutionForm
           key={each.key}
@@ -38,7 +29,7 @@ export function PlanForm({ draft, pantry, faults, onChange }: PlanFormProps) {
           place={index + 1}
           draft={draft}
           pantry={pantry}
-          fault={faultOf(each)}
+          fault={(field) => faultOf(each, field)}
           onChange={(patch, tag) => put(substitutions.with(index, { ...each, ...patch }), tag && `${tag} ${each.key}`)}
           onRemove={substitutions.length > 1 ? () => put(substitutions.filter((other) => other !== each)) : undefined}
         />
@@ -68,7 +59,8 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
   const figures = useFigures();
   const { line, by, form, sharePct, basis } = substitution;
   const inclusion = pantry.ingredients.find(({ code }) => code === by)?.role === "inclusion";
-  const messages = ["line", "by", "form", "share", "basis"].flatMap((field) => fault(field) ?? []);
+  const added = line === ADDED;
+  const messages = ["line", "by", "add", "form", "share", "basis"].flatMap((field) => fault(field) ?? []);
   return (
     <fieldset className="hairline border-b pb-3" data-testid="substitution">
       <legend className="sr-only">Substitution {place}</legend>
@@ -85,10 +77,11 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
             .filter(({ open, ingredient, prep }) => !open && (ingredient || prep))
             .map((each) => (
               <option key={each.key} value={each.key}>
-                {nameOf(each.ingredient, pantry) || "what a preparation gives"}
+                {ingredientName(each.ingredient, pantry) || "what a preparation gives"}
                 {typeof each.grams === "number" ? `, ${figures.mass(each.grams)}` : ""}
               </option>
             ))}
+          <option value={ADDED}>nothing: it is added</option>
         </select>
         {onRemove && (
           <IconButton label={`Remove substitution ${place}`} onClick={onRemove}>
@@ -97,13 +90,13 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
         )}
       </div>
       <div className="flex items-center gap-2 pt-2">
-        <span className="soft text-sm">by</span>
+        <span className="soft text-sm">{added ? "add" : "by"}</span>
         <div className="hairline min-w-0 flex-1 rounded-md border">
           <IngredientPicker
             ingredients={pantry.ingredients}
             value={by}
             label={`By what ${place}`}
-            error={fault("by")}
+            error={fault(added ? "add" : "by")}
             onPick={({ code }) => onChange({ by: code, form: null })}
           />
         </div>
@@ -112,7 +105,7 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
         <input
           type="range"
           className="range range-primary range-xs flex-1"
-          aria-label={`Share of the line ${place}`}
+          aria-label={`Share of the ${added ? "flour" : "line"} ${place}`}
           min={0}
           max={100}
           step={1}
@@ -131,18 +124,22 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
         />
       </div>
       <div className="flex gap-2 pt-2">
-        <select
-          className="quiet-field framed min-w-0 flex-1 text-sm"
-          aria-label={`Basis ${place}`}
-          value={basis}
-          onChange={(event) => onChange({ basis: event.target.value })}
-        >
-          {BASES.map(({ code, name }) => (
-            <option key={code} value={code}>
-              {name}
-            </option>
-          ))}
-        </select>
+        {added ? (
+          <span className="soft flex-1 pt-1 text-sm">a share of the flour, on top of it</span>
+        ) : (
+          <select
+            className="quiet-field framed min-w-0 flex-1 text-sm"
+            aria-label={`Basis ${place}`}
+            value={basis}
+            onChange={(event) => onChange({ basis: event.target.value })}
+          >
+            {BASES.map(({ code, name }) => (
+              <option key={code} value={code}>
+                {name}
+              </option>
+            ))}
+          </select>
+        )}
         {inclusion && (
           <select
             className="quiet-field framed min-w-0 flex-1 text-sm"
@@ -159,6 +156,12 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
           </select>
         )}
       </div>
+      {basis === "role" && !added && (
+        <p className="soft pt-1 text-xs">
+          Fats by pure fat, sweeteners by sugars, yeasts by strength, soda and powder by gas, salts by sodium; all else,
+          and things of two kinds, by protein.
+        </p>
+      )}
       {messages.map((message) => (
         <p key={message} role="alert" className="text-error pt-1 text-sm">
           {message}
@@ -166,8 +169,4 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
       ))}
     </fieldset>
   );
-}
-
-function nameOf(code: string, pantry: PantryDocument): string {
-  return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? code;
 }

@@ -39,7 +39,7 @@ export function Reworked({ answer, asked, editor, pantry, onPlan }: ReworkedProp
             })
           }
         />
-        <DifferentLines answer={answer} before={asked.formula} pantry={pantry} />
+        <DifferentLines answer={answer} pantry={pantry} />
         <ActionButton className="btn btn-primary btn-sm mt-4" onClick={take}>
           Take it into the formula
         </ActionButton>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { type Draft, emptyDraft, type PlannedSubstitution } from "../formula";
-import { changesOf, emptySubstitution, planOf, substitutionOfChange } from "./plan";
+import { ADDED, type Draft, emptyDraft, type PlannedSubstitution } from "../formula";
+import { changesOf, completeOf, emptySubstitution, ladderOf, NO_LADDER, planOf } from "./plan";
 
 const DRAFT: Draft = {
   ...emptyDraft("roti"),
@@ -34,9 +34,30 @@ describe("what is planned in Rework", () => {
     (incomplete) => {
       const plan = { substitutions: [incomplete, chosen({})], without: [] };
       expect(changesOf(plan, DRAFT)).toHaveLength(1);
-      expect(substitutionOfChange(plan, DRAFT, 0)).toBe(plan.substitutions[1]);
+      expect(completeOf(plan, DRAFT)).toEqual([plan.substitutions[1]]);
     },
   );
+
+  it("raises what is chosen, with or without a share, and keeps the rest as it is", () => {
+    const emmer = chosen({ sharePct: null });
+    const pumpkin = chosen({ line: ADDED, by: "pumpkin-cooked", form: "puree", sharePct: 20 });
+    const plan = { substitutions: [emmer, pumpkin], without: ["salt"] };
+    expect(ladderOf(planOf(DRAFT), DRAFT, {})).toBeNull();
+    expect(ladderOf(plan, DRAFT, {})).toMatchObject({
+      change: { line: 1, by: "emmer-whole", share: null },
+      beside: [{ add: "pumpkin-cooked", form: "puree", share: 0.2 }],
+      without: ["salt"],
+      limits: null,
+      second: null,
+    });
+    const field = { ...plan, ladder: { ...NO_LADDER, raised: pumpkin.key, second: emmer.key, toPct: 40 } };
+    expect(ladderOf(field, DRAFT, {})).toMatchObject({
+      change: { add: "pumpkin-cooked", share: null },
+      to: 0.4,
+      beside: [],
+      second: { change: { by: "emmer-whole", share: null } },
+    });
+  });
 
   it("sends text that is no number as it is, for the server to name", () => {
     const plan = { substitutions: [chosen({ sharePct: "a lot" })], without: [] };

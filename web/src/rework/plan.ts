@@ -1,11 +1,32 @@
-import type { SubstituteRequest } from "../api";
-import { type Draft, filledLines, newKey, type Plan, type PlannedSubstitution } from "../formula";
+import type { LadderRequest, SubstituteRequest } from "../api";
+import {
+  ADDED,
+  type Draft,
+  filledLines,
+  newKey,
+  type Plan,
+  type PlannedLadder,
+  type PlannedLimit,
+  type PlannedSubstitution,
+} from "../formula";
+import { asSent, type NumberEntry } from "../parts";
+
+type Change = NonNullable<SubstituteRequest["changes"]>[number];
 
 export const BASES = [
   { code: "grams", name: "gram for gram" },
   { code: "dry-matter", name: "equal dry matter" },
   { code: "role", name: "equal in what it is there for" },
 ];
+
+export const NO_LADDER: PlannedLadder = {
+  raised: null,
+  second: null,
+  fromPct: null,
+  toPct: null,
+  rungs: null,
+  limits: null,
+};
 
 /** What is tried, of a draft that has nothing yet: one substitution to choose. */
 export function planOf(draft: Draft): Plan {
@@ -16,24 +37,63 @@ export function emptySubstitution(key: string = newKey()): PlannedSubstitution {
   return { key, line: "", by: "", form: null, sharePct: null, basis: "grams" };
 }
 
-/** The substitutions that are chosen as a whole, as the server is asked; lines are named by their place. */
-export function changesOf(plan: Plan, draft: Draft): NonNullable<SubstituteRequest["changes"]> {
+/** The substitutions of which it is chosen what they are; how much may be missing. */
+export function chosenOf(plan: Plan, draft: Draft): PlannedSubstitution[] {
   const keys = filledLines(draft.lines).map(({ key }) => key);
-  return plan.substitutions
-    .filter(({ line, by, sharePct }) => keys.includes(line) && by !== "" && sharePct !== null)
-    .map(({ line, by, form, sharePct, basis }) => ({
-      line: keys.indexOf(line),
-      by,
-      form,
-      share: typeof sharePct === "number" ? sharePct / 100 : (sharePct as unknown as number),
-      basis,
-    }));
+  return plan.substitutions.filter(({ line, by }) => (line === ADDED || keys.includes(line)) && by !== "");
 }
 
-/** The substitution that a change was made of: incomplete ones are not among the changes. */
-export function substitutionOfChange(plan: Plan, draft: Draft, change: number): PlannedSubstitution | undefined {
-  const keys = filledLines(draft.lines).map(({ key }) => key);
-  return plan.substitutions.filter(({ line, by, sharePct }) => keys.includes(line) && by !== "" && sharePct !== null)[
-    change
-  ];
+/** The substitutions that are chosen as a whole. */
+export function completeOf(plan: Plan, draft: Draft): PlannedSubstitution[] {
+  return chosenOf(plan, draft).filter(({ sharePct }) => sharePct !== null);
+}
+
+/** A substitution as the server is asked; lines are named by their place. */
+export function changeOf({ line, by, form, sharePct, basis }: PlannedSubstitution, draft: Draft): Change {
+  const share = fractionOf(sharePct);
+  return line === ADDED
+    ? { add: by, form, share }
+    : { line: filledLines(draft.lines).findIndex(({ key }) => key === line), by, form, share, basis };
+}
+
+/** The substitutions that are chosen as a whole, as the server is asked. */
+export function changesOf(plan: Plan, draft: Draft): Change[] {
+  return completeOf(plan, draft).map((each) => changeOf(each, draft));
+}
+
+/** The ladder of what is chosen, as the server is asked; null when there is nothing to raise. */
+export function ladderOf(plan: Plan, draft: Draft, formula: LadderRequest["formula"]): LadderRequest | null {
+  const ladder = plan.ladder ?? NO_LADDER;
+  const raised = raisedOf(plan, draft);
+  if (!raised) {
+    return null;
+  }
+  const second = chosenOf(plan, draft).find(({ key }) => key === ladder.second && key !== raised.key);
+  const beside = completeOf(plan, draft).filter((each) => each !== raised && each !== second);
+  return {
+    formula,
+    change: { ...changeOf(raised, draft), share: null },
+    from: fractionOf(ladder.fromPct),
+    to: fractionOf(ladder.toPct),
+    rungs: asSent(ladder.rungs),
+    beside: beside.map((each) => changeOf(each, draft)),
+    limits: ladder.limits?.map(limitOf) ?? null,
+    without: plan.without,
+    second: second ? { change: { ...changeOf(second, draft), share: null } } : null,
+  };
+}
+
+/** The substitution that is raised: the one that was said, or the first of which it is chosen what it is. */
+export function raisedOf(plan: Plan, draft: Draft): PlannedSubstitution | undefined {
+  const chosen = chosenOf(plan, draft);
+  return chosen.find(({ key }) => key === plan.ladder?.raised) ?? chosen[0];
+}
+
+function limitOf({ figure, atLeast, atMost }: PlannedLimit) {
+  return { figure, atLeast: asSent(atLeast), atMost: asSent(atMost) };
+}
+
+/** A share from percent; text that is no number goes as it is, and the server says so. */
+function fractionOf(pct: NumberEntry): number | null {
+  return typeof pct === "number" ? pct / 100 : asSent(pct);
 }

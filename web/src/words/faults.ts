@@ -124,6 +124,17 @@ const FIELDS: Record<string, string> = {
   feel: "The feel",
   given: "What you put in",
   share: "The share",
+  from: "The first rung",
+  to: "The last rung",
+  rungs: "The number of rungs",
+  limits: "The limits",
+  figure: "The figure of a limit",
+  atLeast: "The least of a limit",
+  atMost: "The most of a limit",
+  add: "What is added",
+  change: "What is raised",
+  second: "What is raised beside it",
+  beside: "What else is changed",
   symptom: "What went wrong",
   who: "Who has read it",
   version: "The version",
@@ -145,7 +156,7 @@ function unitOf(field: string): (figures: Figures, value: number) => string {
   if (/Pct$|^pct$/.test(field) || field === "composition") {
     return (f, value) => `${number(f, value)} %`;
   }
-  if (field === "share") {
+  if (/^(share|from|to)$/.test(field)) {
     return (f, value) => `${number(f, 100 * value)} %`;
   }
   if (/C$/.test(field) || field === "celsius") {

@@ -7,7 +7,9 @@ export { drillWords, endPointWords, symptomCauseWords, symptomWords } from "./ha
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";
 export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
-export { carriedWords, reasonWords, reworkNote } from "./rework";
+export { brokenName, FORMULA_FIGURES, type FormulaFigure, figureName, figureWords } from "./formulaFigures";
+export { ingredientName } from "./ingredients";
+export { carriedWords, changeWords, reasonWords, reworkNote } from "./rework";
 export { stepWords } from "./reasons";
 export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";

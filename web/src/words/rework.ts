@@ -1,5 +1,6 @@
 import type { PantryDocument, Proposal, SubstituteRequest } from "../api";
 import type { Figures } from "../figures";
+import { ingredientName } from "./ingredients";
 
 type Change = NonNullable<SubstituteRequest["changes"]>[number];
 
@@ -15,13 +16,26 @@ export function carriedWords(proposal: Proposal, pantry: PantryDocument, figures
       : kind === "sheet"
         ? `${figures.number(value, 1)} mm`
         : figures.mass(value);
-  const name = kind === "rest" ? "Rest" : kind === "sheet" ? "Sheet" : nameOf(ingredient ?? "", pantry);
+  const name = kind === "rest" ? "Rest" : kind === "sheet" ? "Sheet" : ingredientName(ingredient ?? "", pantry);
   return `${name}: ${from == null ? "" : `${say(from)} → `}${say(to ?? 0)}`;
 }
 
 /** Why something goes along. */
 export function reasonWords({ reasons }: Proposal, figures: Figures): string {
   return reasons.map(({ reason, value }) => REASONS[reason](value, figures)).join("; ");
+}
+
+/** "30 % of Atta to Whole emmer flour", "20 % Pumpkin on the flour". */
+export function changeWords(
+  { line, by, add, share }: Change,
+  lines: (string | null)[],
+  pantry: PantryDocument,
+  figures: Figures,
+): string {
+  const much = figures.percent(100 * (share ?? 0));
+  return add
+    ? `${much} ${ingredientName(add, pantry)} on the flour`
+    : `${much} of ${ingredientName(lines[line ?? 0] ?? "", pantry)} to ${ingredientName(by ?? "", pantry)}`;
 }
 
 /** What to say of a version that was reworked. */
@@ -32,18 +46,11 @@ export function reworkNote(
   pantry: PantryDocument,
   figures: Figures,
 ): string {
-  const replaced = changes.map(
-    ({ line, by, share }) =>
-      `${figures.percent(100 * (share ?? 0))} of ${nameOf(lines[line ?? 0] ?? "", pantry)} to ${nameOf(by ?? "", pantry)}`,
-  );
+  const replaced = changes.map((change) => changeWords(change, lines, pantry, figures));
   const along = proposals
     .filter(({ taken }) => taken)
     .map((proposal) => carriedWords(proposal, pantry, figures).replace(":", ""));
   return `${replaced.join(", ")}${along.length > 0 ? `: ${along.join(", ")}` : ""}.`;
-}
-
-function nameOf(code: string, pantry: PantryDocument): string {
-  return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? code;
 }
 
 const KNEADING: Record<string, string> = {

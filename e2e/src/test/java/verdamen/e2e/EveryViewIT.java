@@ -3,10 +3,6 @@ package verdamen.e2e;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -21,20 +17,7 @@ import org.testng.annotations.Test;
 /** What must hold for every view, in both themes, on a laptop and on a small tablet. */
 public class EveryViewIT extends BrowserTest {
 
-    private static final String AXE =
-            read(Path.of(System.getProperty("verdamen.root"), "web/node_modules/axe-core/axe.min.js"));
     private static final String WIDER = "return document.documentElement.scrollWidth - window.innerWidth";
-
-    private static final String FINDINGS = """
-            const [onlyColours, done] = arguments;
-            axe.run(document, onlyColours ? { runOnly: ['color-contrast'] } : {
-                runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
-                rules: { 'target-size': { enabled: true }, 'page-has-heading-one': { enabled: true },
-                  'empty-table-header': { enabled: true } } })
-              .then(found => done(found.violations.flatMap(({ id, nodes }) =>
-                nodes.map(node => id + ' ' + node.target.join(' ') + ' ' + node.any.map(each => each.message).join('; ')))),
-                failed => done(['' + failed]));
-            """;
 
     private static final String KEYS = """
             return [...document.querySelectorAll('dialog[open] kbd')].map(each => each.textContent);
@@ -140,21 +123,8 @@ public class EveryViewIT extends BrowserTest {
         assertTrue(findings(true).toString().startsWith("[color-contrast"), "colours alone are looked for too");
     }
 
-    /** What axe finds at levels A and AA, and of headings and tables. */
-    @SuppressWarnings("unchecked")
     private List<String> findings(boolean onlyColours) {
-        if (run("return window.axe === undefined").equals(true)) {
-            run(AXE);
-        }
-        return (List<String>) driver().executeAsyncScript(FINDINGS, onlyColours);
-    }
-
-    private static String read(Path script) {
-        try {
-            return Files.readString(script);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Axe.findings(driver(), onlyColours);
     }
 
     private Object run(String script) {

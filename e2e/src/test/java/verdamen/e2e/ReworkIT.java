@@ -4,9 +4,11 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.util.List;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 import org.testng.annotations.Test;
@@ -17,6 +19,11 @@ public class ReworkIT extends StationTest {
     private static final String ROTI = "Pumpkin and emmer roti";
 
     private void substitute(int place, String line, String by, String share) {
+        choose(place, line, by);
+        type("input[aria-label='Share " + place + "']", share);
+    }
+
+    private void choose(int place, String line, String by) {
         new Select(seen("[aria-label='Line " + place + "']"))
                 .getOptions().stream()
                         .filter(option -> option.getText().startsWith(line))
@@ -28,7 +35,15 @@ public class ReworkIT extends StationTest {
         picker.sendKeys(by);
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
         picker.sendKeys(Keys.ENTER);
-        type("input[aria-label='Share " + place + "']", share);
+    }
+
+    /** The share at which a limit is crossed, %. */
+    private double crossing(String figure) {
+        return 100 * Double.parseDouble(css("[data-crossing='" + figure + "']").getAttribute("data-share"));
+    }
+
+    private WebElement rungs() {
+        return seen("[role=slider][aria-label=Rung]");
     }
 
     private String figure(String name) {
@@ -41,6 +56,7 @@ public class ReworkIT extends StationTest {
     public void aFlourIsReplacedAndAllButOneThingGoesAlong() {
         station(ROTI, "Rework");
         substitute(1, "Whole emmer", "chickpea (gram)", "40");
+        button("Side by side");
         waitForText("[data-testid=different-figures]", "pulses, on flour");
         settled("Rework");
         assertEquals(figure("pulses"), "18 %");
@@ -67,16 +83,83 @@ public class ReworkIT extends StationTest {
     }
 
     @Test
+    public void aLadderSaysHowFarItGoesAndALimitMovesWithItsEnd() {
+        station(ROTI, "Rework");
+        choose(1, "Atta", "pearl millet");
+        settled("Ladder");
+        double usual = crossing("minSheetMm");
+        assertEquals(driver().findElements(By.cssSelector("[data-rung]")).size(), 21);
+        for (WebElement rung : driver().findElements(By.cssSelector("[data-rung]"))) {
+            boolean above = 100 * Double.parseDouble(rung.getAttribute("data-rung")) > usual;
+            assertEquals(rung.getAttribute("data-broken").contains("minSheetMm"), above, rung.getText());
+        }
+        type("[aria-label='thinnest sheet at most']", "1.6");
+        patience().until(driver -> crossing("minSheetMm") < usual - 5);
+        type("[aria-label='thinnest sheet at most']", "thin");
+        waitForText("[data-testid=limits]", "not a number");
+        type("[aria-label='thinnest sheet at most']", "1.6");
+        type("[aria-label='Rungs']", "11");
+        patience()
+                .until(driver ->
+                        driver.findElements(By.cssSelector("[data-rung]")).size() == 11);
+        settled("Ladder");
+        WebElement ladder = rungs();
+        new Actions(driver())
+                .moveToElement(ladder, 0, ladder.getSize().getHeight() / 2 - 5)
+                .click()
+                .perform();
+        waitForText("[data-testid=rung]", "0 %");
+        new Actions(driver())
+                .sendKeys(Keys.ARROW_UP, Keys.ARROW_UP, Keys.ARROW_UP)
+                .perform();
+        waitForText("[data-testid=rung]", "30 %");
+        assertEquals(seen("[aria-label='Share 1']").getAttribute("value"), "30");
+        String water = seen("[data-testid=rung] strong").getText();
+        button("Table");
+        assertEquals(
+                driver().findElements(By.cssSelector("[data-testid=ladder-table] tbody tr"))
+                        .size(),
+                11);
+        button("Open this formula");
+        settled("Rework");
+        assertTrue(figure("water it needs").startsWith(water), "the rung is the formula that opens: " + water);
+        assertEquals(Axe.findings(driver(), false), List.of());
+    }
+
+    @Test
+    public void twoThingsAreRaisedAsAFieldAndSomethingIsAdded() {
+        station(ROTI, "Rework");
+        choose(1, "Atta", "pearl millet");
+        settled("Ladder");
+        assertEquals(Axe.findings(driver(), false), List.of());
+        button("Another substitution");
+        choose(2, "nothing", "carrot");
+        new Select(seen("[aria-label='Raise beside it']")).selectByVisibleText("Carrot, raw");
+        css("[data-cell='1 1']");
+        settled("Ladder");
+        assertFalse(css("[data-cell='1 1']").getAttribute("data-broken").isEmpty());
+        assertTrue(css("[data-cell='0 0']").getAttribute("data-broken").isEmpty());
+        assertEquals(Axe.findings(driver(), false), List.of());
+        seen("[role=application]").click();
+        new Actions(driver()).sendKeys(Keys.ARROW_LEFT).perform();
+        waitForText("[data-testid=cell]", "rollability");
+        assertFalse(seen("[aria-label='Share 2']").getAttribute("value").isEmpty(), "both shares are taken");
+        button("Side by side");
+        waitForText("[data-testid=different-lines]", "Carrot, raw");
+    }
+
+    @Test
     public void aPlanStaysWithItsFormulaAndIsUndone() {
         station(ROTI, "Rework");
         substitute(1, "Atta", "rye", "30");
-        settled("Rework");
+        settled("Ladder");
         go("Handling");
-        go("Rework");
-        waitForText("[data-testid=different-lines]", "rye");
+        driver().findElement(By.linkText("Rework")).click();
+        settled("Ladder");
+        assertEquals(seen("[aria-label='Share 1']").getAttribute("value"), "30");
         station("Parsnip-filled paratha", "Rework");
         assertEquals(seen("[aria-label='Share 1']").getAttribute("value"), "", "no plan of another formula");
-        station(ROTI, "Rework");
+        open(formula(ROTI) + "/rework?view=formula");
         waitForText("[data-testid=different-lines]", "rye");
         pressWith(Keys.CONTROL, "z");
         waitForText("[data-testid=rework]", "Choose a line");
@@ -86,7 +169,10 @@ public class ReworkIT extends StationTest {
     public void whatCannotBeIsSaidBesideIt() {
         station(ROTI, "Rework");
         substitute(1, "Whole emmer", "teff", "150");
+        button("Side by side");
         waitForText("[data-testid=substitution]", "The share is 150 %; it must be at most 100 %.");
+        assertEquals(driver().findElements(By.cssSelector("[role=alert]")).size(), 1, "it is said once");
+        assertFalse(driver().getPageSource().contains("To the bowl"), "the bowl is not what is wrong");
         type("input[aria-label='Share 1']", "half");
         waitForText("[data-testid=substitution]", "The share is not a number");
         type("input[aria-label='Share 1']", "50");
@@ -133,10 +219,19 @@ public class ReworkIT extends StationTest {
         press(Keys.TAB);
         press(Keys.TAB);
         assertEquals(label(), "Share 1");
-        type("25");
+        settled("Ladder");
+        for (int tab = 0; tab < 30 && !label().equals("Rung"); tab++) {
+            press(Keys.TAB);
+        }
+        for (int up = 0; up < 6; up++) {
+            press(Keys.ARROW_UP);
+        }
+        patience().until(driver -> rungs().getAttribute("aria-valuenow").equals("25"));
+        press(Keys.ENTER);
         waitForText("[data-testid=different-lines]", "Sorghum");
         settled("Rework");
-        for (int tab = 0; tab < 20 && !focused().getText().equals("Take it into the formula"); tab++) {
+        assertEquals(seen("[aria-label='Share 1']").getAttribute("value"), "25");
+        for (int tab = 0; tab < 40 && !focused().getText().equals("Take it into the formula"); tab++) {
             press(Keys.TAB);
         }
         press(Keys.ENTER);

@@ -12,13 +12,23 @@ import verdamen.core.model.Coefficient;
  */
 public record Pieces(@Nullable Double count, double doughGrams, boolean stated) {
 
-    /** The pieces of a formula: floor(dough · (1 − bowl loss) / piece), unless its notes say how many. */
-    public static Pieces of(Formula formula) {
+    /** How many pieces the dough is for, parts of one counted too; null when there is no dough. */
+    public static @Nullable Double exactCount(Formula formula) {
+        double usable = usableGrams(formula);
+        return usable > 0 ? Double.valueOf(usable / of(formula).doughGrams()) : null;
+    }
+
+    private static double usableGrams(Formula formula) {
         double dough = formula.lines().stream()
                 .filter(line -> line.part() == Part.DOUGH)
                 .mapToDouble(Line::grams)
                 .sum();
-        double usable = dough * (1 - Coefficient.BOWL_LOSS.value());
+        return dough * (1 - Coefficient.BOWL_LOSS.value());
+    }
+
+    /** The pieces of a formula: floor(dough · (1 − bowl loss) / piece), unless its notes say how many. */
+    public static Pieces of(Formula formula) {
+        double usable = usableGrams(formula);
         Double stated = formula.notes().pieces();
         if (stated != null) {
             return new Pieces(stated, usable / stated, true);

@@ -120,6 +120,14 @@ public enum Limit implements Coded {
     ALLERGENS("allergens", 0, 30, Unit.COUNT),
     /** Lines of a recipe that is read. */
     RECIPE_LINES("recipeLines", 0, 2000, Unit.COUNT),
+    /** Limits that a reworked formula is to keep. */
+    FIGURE_LIMITS("figureLimits", 0, 25, Unit.COUNT),
+    /** A figure of a formula, in its own unit. */
+    FIGURE("figure", -1_000_000, 1_000_000, Unit.COUNT),
+    /** Amounts that may move when the most of something is looked for. */
+    FREE_AMOUNTS("freeAmounts", 1, 6, Unit.COUNT),
+    /** Rungs of a ladder, and of each side of a field. */
+    RUNGS("rungs", 5, 41, Unit.COUNT),
     /** Faults listed of something refused; there may be more. */
     FAULTS_LISTED("faultsListed", 0, 50, Unit.COUNT),
     /** Rows on one page of a list. */

@@ -42,6 +42,8 @@ public enum Unit {
     GRAMS_PER_MILLILITRE,
     /** Micrometres, of particles. */
     MICROMETRES,
+    /** Kilocalories, of food energy. */
+    KILOCALORIES,
     /** Kilocalories per gram, of food energy. */
     KILOCALORIES_PER_GRAM,
     /** Millimoles, of acid and base. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Line;
@@ -16,7 +17,7 @@ import verdamen.core.pantry.Composition;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 
-/** Puts things in the place of others in the lines of a formula, and leaves everything else as it is. */
+/** Puts things in the place of others in the lines of a formula, or adds them, and leaves everything else as it is. */
 final class Substitutions {
 
     /** A share of a line that is left by rounding. */
@@ -42,29 +43,57 @@ final class Substitutions {
     }
 
     /**
-     * The formula with everything replaced that is asked for.
+     * The formula with everything replaced and added that is asked for.
      *
      * @throws verdamen.core.model.RefusedException naming each value that is refused
      */
-    static FormulaSpec made(FormulaSpec spec, Formula formula, List<SubstitutionSpec> asked) {
+    static FormulaSpec made(FormulaSpec spec, Formula formula, List<AskedChange> asked) {
         Substitutions made = new Substitutions(spec, formula);
         Faults faults = new Faults();
-        for (int at = 0; at < asked.size(); at++) {
-            made.take(asked.get(at), "changes[" + at + "].", faults);
+        for (AskedChange each : asked) {
+            if (each.change().add() == null) {
+                made.replace(each.change(), each.field() + ".", faults);
+            } else {
+                made.add(each.change(), each.field() + ".", faults);
+            }
         }
         faults.refuse();
         return spec.withLines(made.flat());
     }
 
-    private void take(SubstitutionSpec asked, String field, Faults faults) {
+    /** What is added goes into the dough as it was before anything changed. */
+    private void add(ChangeSpec asked, String field, Faults faults) {
+        int before = faults.count();
+        double share = faults.needed(field + "share", asked.share(), 0, 1);
+        Ingredient added = ingredient(field + "add", asked.add(), faults);
+        checkForm(asked, field, faults);
+        faults.require(asked.line() == null, field + "line", FaultCode.CONTRADICTS, asked.line());
+        faults.require(asked.by() == null, field + "by", FaultCode.CONTRADICTS, asked.by());
+        double flour = BakersPercentages.flourGrams(formula.lines());
+        faults.require(flour > 0, "lines", FaultCode.NO_FLOUR, null);
+        if (faults.count() > before || added == null || share <= 0) {
+            return;
+        }
+        LineSpec place = LineSpec.of(added.code(), share * flour).withForm(asked.form());
+        if (!joined(place)) {
+            lines.add(place);
+            behind.add(new ArrayList<>());
+        }
+    }
+
+    private void checkForm(ChangeSpec asked, String field, Faults faults) {
+        if (asked.form() != null && pantry.form(asked.form()).isEmpty()) {
+            faults.add(null, field + "form", FaultCode.UNKNOWN_CODE, asked.form());
+        }
+    }
+
+    private void replace(ChangeSpec asked, String field, Faults faults) {
         int before = faults.count();
         double share = faults.needed(field + "share", asked.share(), 0, 1);
         Basis basis = asked.basis() == null ? Basis.GRAMS : faults.choice(field + "basis", asked.basis(), Basis.class);
         Line from = line(asked.line(), field, faults);
-        Ingredient to = ingredient(asked.by(), field, faults);
-        if (asked.form() != null && pantry.form(asked.form()).isEmpty()) {
-            faults.add(null, field + "form", FaultCode.UNKNOWN_CODE, asked.form());
-        }
+        Ingredient to = ingredient(field + "by", asked.by(), faults);
+        checkForm(asked, field, faults);
         if (faults.count() > before || from == null || to == null || basis == null || share <= 0) {
             return;
         }
@@ -86,7 +115,7 @@ final class Substitutions {
             return;
         }
         boolean wholly = left <= ROUNDING * from.grams();
-        replace(from.index(), wholly ? null : line.weighed(left), place(line, to, asked.form(), taken * one / other));
+        put(from.index(), wholly ? null : line.weighed(left), place(line, to, asked.form(), taken * one / other));
     }
 
     /** What the substitutions before have left of a line, g. */
@@ -110,10 +139,10 @@ final class Substitutions {
         return found.orElse(null);
     }
 
-    private @Nullable Ingredient ingredient(@Nullable String code, String field, Faults faults) {
+    private @Nullable Ingredient ingredient(String field, @Nullable String code, Faults faults) {
         Ingredient found = code == null ? null : pantry.ingredient(code).orElse(null);
         if (found == null) {
-            faults.add(null, field + "by", code == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, code);
+            faults.add(null, field, code == null ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, code);
         }
         return found;
     }
@@ -148,7 +177,7 @@ final class Substitutions {
                 .withStage(line.stage());
     }
 
-    private void replace(int index, @Nullable LineSpec left, LineSpec place) {
+    private void put(int index, @Nullable LineSpec left, LineSpec place) {
         lines.set(index, left);
         gone[index] |= left == null;
         if (!joined(place)) {

@@ -52,11 +52,11 @@ public class ReworkTest {
         return WaterLines.exactly(spec, read(spec), BOOK);
     }
 
-    private static SubstitutionSpec change(int line, String by, double share, String basis) {
-        return new SubstitutionSpec(line, by, null, share, basis);
+    private static ChangeSpec change(int line, String by, double share, String basis) {
+        return ChangeSpec.replace(line, by, null, share, basis);
     }
 
-    private static Rework reworked(FormulaSpec spec, Set<Carried> without, SubstitutionSpec... changes) {
+    private static Rework reworked(FormulaSpec spec, Set<Carried> without, ChangeSpec... changes) {
         return Rework.of(spec, List.of(changes), without, BOOK);
     }
 
@@ -159,20 +159,20 @@ public class ReworkTest {
     Object[][] wrong() {
         return new Object[][] {
             {change(9, "emmer-whole", 0.5, null), "line", FaultCode.UNKNOWN_CODE},
-            {new SubstitutionSpec(null, "emmer-whole", null, 0.5, null), "line", FaultCode.MISSING},
+            {ChangeSpec.replace(null, "emmer-whole", null, 0.5, null), "line", FaultCode.MISSING},
             {change(0, "gravel", 0.5, null), "by", FaultCode.UNKNOWN_CODE},
             {change(0, null, 0.5, null), "by", FaultCode.MISSING},
             {change(0, "wheat-strong-white", 0.5, null), "by", FaultCode.ITSELF},
             {change(0, "emmer-whole", 1.01, null), "share", FaultCode.TOO_LARGE},
             {change(0, "emmer-whole", -0.1, null), "share", FaultCode.TOO_SMALL},
-            {new SubstitutionSpec(0, "emmer-whole", null, null, null), "share", FaultCode.MISSING},
+            {ChangeSpec.replace(0, "emmer-whole", null, null, null), "share", FaultCode.MISSING},
             {change(0, "emmer-whole", 0.5, "volume"), "basis", FaultCode.UNKNOWN_CODE},
-            {new SubstitutionSpec(0, "spinach-raw", "on fire", 0.5, null), "form", FaultCode.UNKNOWN_CODE},
+            {ChangeSpec.replace(0, "spinach-raw", "on fire", 0.5, null), "form", FaultCode.UNKNOWN_CODE},
         };
     }
 
     @Test(dataProvider = "wrong")
-    public void whatCannotBeIsRefusedByName(SubstitutionSpec change, String field, FaultCode code) {
+    public void whatCannotBeIsRefusedByName(ChangeSpec change, String field, FaultCode code) {
         RefusedException refused = expectThrows(RefusedException.class, () -> reworked(pita(), ALL, change));
         assertEquals(refused.faults().get(0).field(), "changes[0]." + field);
         assertEquals(refused.faults().get(0).code(), code);
@@ -180,7 +180,7 @@ public class ReworkTest {
 
     @Test
     public void saltFatAndYeastKeepTheirShareOfLessFlour() {
-        Rework rework = reworked(pita(), ALL, new SubstitutionSpec(0, "pumpkin-cooked", "puree", 0.2, null));
+        Rework rework = reworked(pita(), ALL, ChangeSpec.replace(0, "pumpkin-cooked", "puree", 0.2, null));
         assertEquals(proposal(rework, Carried.SALT).to(), 7.2, 1e-9);
         assertEquals(proposal(rework, Carried.FAT).to(), 16, 1e-9);
         assertEquals(proposal(rework, Carried.LEAVENER).to(), 4, 1e-9);
@@ -191,7 +191,7 @@ public class ReworkTest {
 
     @Test
     public void oneThingCanBeLeftOutAndStaysOffered() {
-        SubstitutionSpec pumpkin = new SubstitutionSpec(0, "pumpkin-cooked", "puree", 0.2, null);
+        ChangeSpec pumpkin = ChangeSpec.replace(0, "pumpkin-cooked", "puree", 0.2, null);
         Rework rework = reworked(pita(), EnumSet.of(Carried.SALT), pumpkin);
         assertTrue(!proposal(rework, Carried.SALT).taken()
                 && proposal(rework, Carried.FAT).taken());
@@ -203,7 +203,7 @@ public class ReworkTest {
     public void twoLinesAlikeBothGoAlong() {
         FormulaSpec twice =
                 spec("roti", line("wheat-atta", 400), line("water", 250), line("salt-fine", 4), line("salt-fine", 4));
-        FormulaSpec after = reworked(twice, ALL, new SubstitutionSpec(0, "pumpkin-cooked", "puree", 0.25, null))
+        FormulaSpec after = reworked(twice, ALL, ChangeSpec.replace(0, "pumpkin-cooked", "puree", 0.25, null))
                 .formula();
         assertEquals(after.lineOrNull(3).grams(), 3.0, 1e-9);
         assertEquals(after.lineOrNull(4).grams(), 3.0, 1e-9);
@@ -211,7 +211,7 @@ public class ReworkTest {
 
     @Test
     public void onAScaleFormulaAndProposalsSayTheSame() {
-        SubstitutionSpec pumpkin = new SubstitutionSpec(0, "pumpkin-cooked", "puree", 0.137, null);
+        ChangeSpec pumpkin = ChangeSpec.replace(0, "pumpkin-cooked", "puree", 0.137, null);
         FormulaSpec base = pita().withLine(2, line("olive-oil", 20.123));
         Rework exact = reworked(base, EnumSet.of(Carried.FAT), pumpkin);
         Rework shown = exact.weighable(base);
@@ -259,7 +259,7 @@ public class ReworkTest {
     public void aLineOfTheFillingStaysThere() {
         FormulaSpec filled = spec(
                 "stuffed-paratha", line("wheat-atta", 300), line("water", 190), filling("potato-boiled", 200, "mash"));
-        FormulaSpec after = reworked(filled, ALL, new SubstitutionSpec(2, "pumpkin-cooked", "mash", 0.5, null))
+        FormulaSpec after = reworked(filled, ALL, ChangeSpec.replace(2, "pumpkin-cooked", "mash", 0.5, null))
                 .formula();
         assertEquals(after.lineOrNull(3).part(), "filling");
         assertEquals(after.lineOrNull(2).grams(), 100.0);
@@ -270,7 +270,7 @@ public class ReworkTest {
         return RandomFormulas.rows(120);
     }
 
-    private static SubstitutionSpec any(FormulaSpec spec, Random random, double share) {
+    private static ChangeSpec any(FormulaSpec spec, Random random, double share) {
         List<Integer> flours = new ArrayList<>();
         for (int at = 0; at < spec.linesOrNone().size(); at++) {
             LineSpec line = spec.lineOrNull(at);
@@ -288,7 +288,7 @@ public class ReworkTest {
                         .noneMatch(line -> line != null && each.code().equals(line.ingredient())))
                 .toList();
         String by = others.get(random.nextInt(others.size())).code();
-        return new SubstitutionSpec(flours.get(random.nextInt(flours.size())), by, null, share, "grams");
+        return ChangeSpec.replace(flours.get(random.nextInt(flours.size())), by, null, share, "grams");
     }
 
     @Test(dataProvider = "random")
@@ -321,12 +321,12 @@ public class ReworkTest {
         FormulaSpec spec = watered(asked.withSettings(null, asked.fatTiming(), asked.waterTemperatureC(), null)
                 .withSheet(null));
         Random random = new Random(spec.hashCode());
-        SubstitutionSpec there = any(spec, random, 1);
+        ChangeSpec there = any(spec, random, 1);
         // What follows the rules before follows them again: a rest and a sheet that the dough needs anyway are taken
         // first.
         FormulaSpec ruled = Rework.of(spec, List.of(there), ALL, BOOK).formula();
         String was = spec.lineOrNull(there.line()).ingredient();
-        SubstitutionSpec back = new SubstitutionSpec(there.line(), was, null, 1.0, "grams");
+        ChangeSpec back = ChangeSpec.replace(there.line(), was, null, 1.0, "grams");
         FormulaSpec first = Rework.of(ruled, List.of(back), ALL, BOOK).formula();
         FormulaSpec second = Rework.of(
                         Rework.of(first, List.of(there), ALL, BOOK).formula(), List.of(back), ALL, BOOK)

@@ -2,6 +2,7 @@ package verdamen.server.balance;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.DryAndWetEnds;
@@ -15,6 +16,7 @@ import verdamen.core.caution.Cautions;
 import verdamen.core.edit.FollowingWater;
 import verdamen.core.edit.OfferedInstruction;
 import verdamen.core.evaluation.Evaluation;
+import verdamen.core.evaluation.FormulaFigures;
 import verdamen.core.evaluation.Slip;
 import verdamen.core.evaluation.Warning;
 import verdamen.core.formula.Facts;
@@ -65,6 +67,7 @@ import verdamen.core.prep.Chain;
  * @param prepared what a preparation chain puts into each line as asked; null for lines that none fills
  * @param ends dry end, likely point and wet end; null when all was weighed
  * @param said settings that the method in words speaks of
+ * @param figures the figures by which formulas are compared, by their codes; those that do not apply are absent
  * @param following what a line of water that was left to the dough is behind by; null when none is
  */
 public record BalanceAnswer(
@@ -97,6 +100,7 @@ public record BalanceAnswer(
         List<@Nullable PreparedLine> prepared,
         @Nullable DryAndWetEnds ends,
         List<OfferedInstruction> said,
+        Map<String, Double> figures,
         @Nullable FollowingWater following) {
 
     /**
@@ -174,6 +178,7 @@ public record BalanceAnswer(
                 prepared(evaluation.formula()),
                 DryAndWetEnds.of(evaluation.formula()).orElse(null),
                 OfferedInstruction.of(asked, evaluation.formula()),
+                FormulaFigures.of(evaluation, facts).byCode(),
                 FollowingWater.of(asked, balance.water()));
     }
 

@@ -28,7 +28,11 @@ public class BalanceService {
      * @throws RefusedException with all faults, when the formula has any
      */
     public BalanceAnswer balance(FormulaSpec formula) {
-        Evaluation evaluation = Evaluation.of(read(formula));
+        return balance(formula, Evaluation.of(read(formula)));
+    }
+
+    /** The balance of a formula that was evaluated already. */
+    public BalanceAnswer balance(FormulaSpec formula, Evaluation evaluation) {
         return BalanceAnswer.of(
                 formula, evaluation, intake.slips(evaluation.dough()), Facts.of(evaluation.formula(), pantry.prices()));
     }

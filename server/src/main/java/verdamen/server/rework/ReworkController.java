@@ -1,38 +1,28 @@
 package verdamen.server.rework;
 
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.model.FaultCode;
-import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
-import verdamen.core.rework.Carried;
-import verdamen.core.rework.Compared;
-import verdamen.core.rework.Proposal;
-import verdamen.core.rework.Rework;
-import verdamen.core.rework.SubstitutionSpec;
-import verdamen.server.balance.BalanceAnswer;
-import verdamen.server.balance.BalanceService;
-import verdamen.server.pantry.PantryService;
+import verdamen.core.rework.ChangeSpec;
+import verdamen.core.rework.FreeSpec;
+import verdamen.core.rework.LimitSpec;
+import verdamen.core.rework.RaisedSpec;
 
-/** One thing in the place of another, with what goes along. */
+/** One thing in the place of another, with what goes along: once, or rung by rung. */
 @RestController
 @RequestMapping("/api/rework")
 class ReworkController {
 
-    private final BalanceService balances;
-    private final PantryService pantry;
+    private final ReworkService rework;
 
-    ReworkController(BalanceService balances, PantryService pantry) {
-        this.balances = balances;
-        this.pantry = pantry;
+    ReworkController(ReworkService rework) {
+        this.rework = rework;
     }
 
     /**
@@ -45,52 +35,65 @@ class ReworkController {
      */
     record SubstituteRequest(
             FormulaSpec formula,
-            @Within(Limit.LINES) @Nullable List<SubstitutionSpec> changes,
+            @Within(Limit.LINES) @Nullable List<ChangeSpec> changes,
             @Nullable List<String> without,
             @Nullable Boolean weighable) {}
 
     /**
-     * The reworked formula.
+     * What is raised, and how far.
      *
-     * @param formula the reworked formula
-     * @param base the balance of the formula as it was
-     * @param balance the balance of the reworked formula
-     * @param proposals what goes along, with its reasons; what was left out too
-     * @param compared what came in and went out
+     * @param formula the formula
+     * @param change what is changed; its share is left out
+     * @param from share of the first rung, 0 to 1; 0 when absent
+     * @param to share of the last rung; 1 when absent
+     * @param rungs how many rungs, 5 to 41; absent for the usual number
+     * @param beside what else is changed, at every rung
+     * @param limits the limits looked at; absent for the usual ones
+     * @param without codes of what does not go along
+     * @param second what is raised beside it: then the answer is a field; absent for a ladder
      */
-    record SubstituteAnswer(
+    record LadderRequest(
             FormulaSpec formula,
-            BalanceAnswer base,
-            BalanceAnswer balance,
-            List<Proposal> proposals,
-            Compared compared) {}
+            @Nullable ChangeSpec change,
+            @Nullable Double from,
+            @Nullable Double to,
+            @Nullable Integer rungs,
+            @Within(Limit.LINES) @Nullable List<ChangeSpec> beside,
+            @Within(Limit.FIGURE_LIMITS) @Nullable List<LimitSpec> limits,
+            @Nullable List<String> without,
+            @Nullable RaisedSpec second) {}
+
+    /**
+     * What the most is looked for of.
+     *
+     * @param formula the formula
+     * @param goal code of the figure of which the most is wanted, or the least where less is better
+     * @param free the amounts that may move, one to six
+     * @param limits the limits to keep; absent for the usual ones
+     * @param without codes of what does not go along
+     */
+    record MostRequest(
+            FormulaSpec formula,
+            @Nullable String goal,
+            @Within(Limit.FREE_AMOUNTS) @Nullable List<FreeSpec> free,
+            @Within(Limit.FIGURE_LIMITS) @Nullable List<LimitSpec> limits,
+            @Nullable List<String> without) {}
 
     /** The formula with substitutions made, and its balance beside that of the formula as it was. */
     @PostMapping("/substitute")
     SubstituteAnswer substitute(@RequestBody SubstituteRequest request) {
-        Faults faults = new Faults();
-        List<SubstitutionSpec> changes = faults.atMost("changes", request.changes(), Limit.LINES);
-        faults.require(!changes.isEmpty(), "changes", FaultCode.MISSING, null);
-        Set<Carried> without = without(request.without(), faults);
-        faults.refuse();
-        Rework exact = Rework.of(request.formula(), changes, without, pantry.pantry());
-        Rework rework = Boolean.TRUE.equals(request.weighable()) ? exact.weighable(request.formula()) : exact;
-        return new SubstituteAnswer(
-                rework.formula(),
-                balances.balance(request.formula()),
-                balances.balance(rework.formula()),
-                rework.proposals(),
-                Compared.of(balances.read(request.formula()), balances.read(rework.formula())));
+        return rework.substitute(request);
     }
 
-    private static Set<Carried> without(@Nullable List<String> codes, Faults faults) {
-        Set<Carried> without = EnumSet.noneOf(Carried.class);
-        for (String code : faults.atMost("without", codes, Limit.LINES)) {
-            Carried carried = faults.choice("without", code, Carried.class);
-            if (carried != null) {
-                without.add(carried);
-            }
-        }
-        return without;
+    /** As much of something as a dough can take within limits, or as little. */
+    @PostMapping("/most")
+    MostAnswer most(@RequestBody MostRequest request) {
+        return rework.most(request);
+    }
+
+    /** A change raised rung by rung, with the shares at which limits are crossed; two changes as a field. */
+    @PostMapping("/ladder")
+    LadderAnswer ladder(@RequestBody LadderRequest request) {
+        return rework.ladder(request);
     }
 }

@@ -65,6 +65,18 @@ public class MutatedRequestsTest extends ServerTest {
                 with("\"changes\": [{\"line\": 0, \"by\": \"emmer-whole\", \"share\": 0.3, \"basis\": \"role\"},"
                         + " {\"line\": 3, \"by\": \"ghee\", \"share\": 1}], \"without\": [\"salt\"]")
             },
+            {
+                "/api/rework/ladder",
+                ofFlourAndWater(
+                        "\"change\": {\"line\": 0, \"by\": \"emmer-whole\"}, \"from\": 0.1, \"to\": 0.9, \"rungs\": 5,"
+                                + " \"beside\": [{\"add\": \"pumpkin-cooked\", \"form\": \"puree\", \"share\": 0.1}],"
+                                + " \"limits\": [{\"figure\": \"puff\", \"atLeast\": 20}]")
+            },
+            {
+                "/api/rework/most",
+                ofFlourAndWater("\"goal\": \"fibreGrams\", \"free\": [{\"line\": 0, \"low\": 100, \"high\": 300}],"
+                        + " \"limits\": [{\"figure\": \"minSheetMm\", \"atMost\": 2}]")
+            },
             {"/api/method/equivalents", with("\"line\": 2")},
             {"/api/handling/now", with("\"minute\": 20, \"feel\": \"stiff\", \"given\": 10")},
             {"/api/handling/put-in", with("\"additions\": [{\"ingredient\": \"water\", \"grams\": 20}]")},
@@ -79,6 +91,14 @@ public class MutatedRequestsTest extends ServerTest {
                         + " {\"ingredient\": \"water\", \"pct\": 60}]}"
             },
         };
+    }
+
+    /** For what takes its time: the whole formula is mutated elsewhere. */
+    private static String ofFlourAndWater(String more) {
+        return """
+               {"formula": {"style": "roti", "lines": [{"ingredient": "wheat-atta", "grams": 400},
+                 {"ingredient": "water", "grams": 220}]}, %s}
+               """.formatted(more);
     }
 
     private static String with(String more) {

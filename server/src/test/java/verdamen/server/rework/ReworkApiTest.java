@@ -30,8 +30,11 @@ public class ReworkApiTest extends ServerTest {
                         .body(),
                 answer.get("balance"));
         assertEquals(postJson("/api/balance", PITA).expect(200).body(), answer.get("base"));
-        assertEquals(answer.at("/compared/after/legumePct").asDouble(), 30, 1e-9);
-        assertEquals(answer.at("/compared/before/legumePct").asDouble(), 0.0);
+        assertEquals(answer.at("/balance/figures/legumePct").asDouble(), 30, 1e-9);
+        assertEquals(answer.at("/base/figures/legumePct").asDouble(), 0.0);
+        assertEquals(answer.at("/compared/lines/0/before/grams").asDouble(), 500.0);
+        assertEquals(answer.at("/compared/lines/0/after/bakersPct").asDouble(), 70.0, 1e-9);
+        assertTrue(answer.at("/compared/lines/1/before").isNull());
         assertEquals(
                 answer.at("/balance/softnessAtRoll").asDouble(),
                 answer.at("/balance/settings/softnessTarget").asDouble(),
@@ -56,6 +59,108 @@ public class ReworkApiTest extends ServerTest {
         JsonNode answer = substitute("[{\"line\":0,\"by\":\"soy-flour-full-fat\",\"share\":1}]", "");
         assertEquals(answer.at("/compared/allergensLost/0").asString(), "gluten");
         assertEquals(answer.at("/compared/allergensGained/0").asString(), "soy");
+    }
+
+    private JsonNode ladder(String more) {
+        return postJson("/api/rework/ladder", "{\"formula\":%s,%s}".formatted(PITA, more))
+                .expect(200)
+                .body();
+    }
+
+    @Test
+    public void aLadderHasTheBalanceOfEachRungAndSaysWhereLimitsAreCrossed() {
+        JsonNode answer = ladder("\"change\":{\"line\":0,\"by\":\"pearl-millet-flour\"},\"rungs\":11,"
+                + "\"limits\":[{\"figure\":\"sheetStrength\",\"atLeast\":60}]");
+        assertEquals(answer.get("rungs").size(), 11);
+        JsonNode rung = answer.at("/rungs/3");
+        JsonNode alone = substitute(
+                "[{\"line\":0,\"by\":\"pearl-millet-flour\",\"share\":%s}]".formatted(rung.get("share")), "");
+        assertEquals(rung.get("formula"), alone.get("formula"));
+        assertEquals(rung.get("balance"), alone.get("balance"));
+        JsonNode crossing = answer.at("/crossings/0");
+        assertEquals(crossing.get("figure").asString(), "sheetStrength");
+        assertTrue(crossing.get("breaks").asBoolean());
+        for (JsonNode each : answer.get("rungs")) {
+            boolean broken =
+                    each.get("share").asDouble() > crossing.get("share").asDouble();
+            assertEquals(each.get("broken").size(), broken ? 1 : 0);
+            assertEquals(each.at("/balance/figures/sheetStrength").asDouble() < 60, broken);
+        }
+    }
+
+    @Test
+    public void twoChangesAreAField() {
+        JsonNode answer = ladder("\"change\":{\"line\":0,\"by\":\"pearl-millet-flour\"},\"rungs\":5,"
+                + "\"second\":{\"change\":{\"add\":\"pumpkin-cooked\",\"form\":\"puree\"},\"to\":0.4,\"rungs\":6}");
+        assertEquals(answer.get("field").size(), 30);
+        assertEquals(answer.at("/field/29/second").asDouble(), 0.4);
+        assertEquals(
+                postJson("/api/balance", answer.at("/field/29/formula").toString())
+                        .expect(200)
+                        .body()
+                        .get("figures"),
+                answer.at("/field/29/figures"));
+    }
+
+    @DataProvider
+    Object[][] noLadder() {
+        return new Object[][] {
+            {"\"rungs\":11", "change"},
+            {"\"change\":{\"add\":\"pumpkin-cooked\"},\"from\":0.5,\"to\":0.5", "to"},
+            {"\"change\":{\"add\":\"pumpkin-cooked\"},\"to\":1.5", "to"},
+            {
+                "\"change\":{\"add\":\"pumpkin-cooked\"},\"limits\":[{\"figure\":\"luck\",\"atMost\":1}]",
+                "limits[0].figure"
+            },
+            {"\"change\":{\"add\":\"pumpkin-cooked\"},\"second\":{\"rungs\":5}", "second.change"},
+        };
+    }
+
+    @Test(dataProvider = "noLadder")
+    public void whatIsNoLadderIsRefusedByName(String more, String field) {
+        JsonNode problem = postJson("/api/rework/ladder", "{\"formula\":%s,%s}".formatted(PITA, more))
+                .expect(422)
+                .body();
+        assertEquals(problem.get("field").asString(), field);
+    }
+
+    @Test
+    public void asMuchAsItTakesIsAFormulaWithItsBalance() {
+        JsonNode answer = postJson(
+                        "/api/rework/most",
+                        "{\"formula\":{\"style\":\"pita\",\"lines\":[{\"ingredient\":\"wheat-strong-white\",\"grams\":400},"
+                                + "{\"ingredient\":\"chickpea-flour\",\"grams\":100},{\"ingredient\":\"water\",\"grams\":310}]},"
+                                + "\"goal\":\"legumeProteinGrams\",\"free\":[{\"line\":1,\"low\":0,\"high\":600}],"
+                                + "\"limits\":[{\"figure\":\"sheetStrength\",\"atLeast\":60}]}")
+                .expect(200)
+                .body();
+        JsonNode balance = postJson("/api/balance", answer.get("formula").toString())
+                .expect(200)
+                .body();
+        assertEquals(answer.get("balance"), balance);
+        assertEquals(balance.at("/figures/legumeProteinGrams"), answer.get("value"));
+        assertEquals(answer.get("binding").asString(), "sheetStrength");
+        assertEquals(answer.at("/slack/sheetStrength").asDouble(), 0, 0.1);
+        assertTrue(answer.at("/easing/sheetStrength").asDouble() > 0);
+        assertTrue(answer.get("possible").asBoolean() && !answer.get("curve").isEmpty());
+    }
+
+    @DataProvider
+    Object[][] nothingToLookFor() {
+        return new Object[][] {
+            {"\"free\":[{\"line\":0,\"low\":1,\"high\":2}]", "goal"},
+            {"\"goal\":\"fibreGrams\"", "free"},
+            {"\"goal\":\"fibreGrams\",\"free\":[{\"line\":0,\"low\":9,\"high\":2}]", "free[0].high"},
+            {"\"goal\":\"fibreGrams\",\"free\":[{\"line\":1,\"low\":0,\"high\":2}]", "free[0].line"},
+        };
+    }
+
+    @Test(dataProvider = "nothingToLookFor")
+    public void whatCannotBeLookedForIsRefusedByName(String more, String field) {
+        JsonNode problem = postJson("/api/rework/most", "{\"formula\":%s,%s}".formatted(PITA, more))
+                .expect(422)
+                .body();
+        assertEquals(problem.get("field").asString(), field);
     }
 
     @DataProvider

@@ -1,4 +1,4 @@
-package verdamen.core.rework;
+package verdamen.core.evaluation;
 
 import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.Formula;
@@ -14,10 +14,10 @@ import verdamen.core.pantry.Role;
  * @param legumePct pulse flour and pulses, % of the flour
  * @param inclusionPct vegetables, roots, greens and pulses as they go in, % of the flour
  */
-public record Contents(double wholeGrainPct, double legumePct, double inclusionPct) {
+record Contents(double wholeGrainPct, double legumePct, double inclusionPct) {
 
     /** What goes into the dough of a formula; nothing in one without flour. */
-    public static Contents of(Formula formula) {
+    static Contents of(Formula formula) {
         double flour = BakersPercentages.flourGrams(formula.lines());
         if (flour <= 0) {
             return new Contents(0, 0, 0);

@@ -1,0 +1,64 @@
+package verdamen.core.rework;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+
+/**
+ * A line whose amount may move.
+ *
+ * @param line index of the line
+ * @param low the least it may be, g
+ * @param high the most it may be, g, above {@code low}
+ */
+record FreeAmount(int line, double low, double high) {
+
+    /** The amounts that may move, as asked; each line once, and not the water, which follows. */
+    static List<FreeAmount> read(@Nullable List<FreeSpec> asked, Formula formula, Faults faults) {
+        List<FreeSpec> all = faults.atMost("free", asked, Limit.FREE_AMOUNTS);
+        faults.require(!all.isEmpty(), "free", FaultCode.MISSING, null);
+        List<FreeAmount> amounts = new ArrayList<>();
+        for (int at = 0; at < all.size(); at++) {
+            FreeAmount amount = read(all.get(at), "free[" + at + "].", formula, faults);
+            boolean again = amount != null && amounts.stream().anyMatch(other -> other.line() == amount.line());
+            faults.require(!again, "free[" + at + "].line", FaultCode.TAKEN, amount == null ? null : amount.line());
+            if (amount != null) {
+                amounts.add(amount);
+            }
+        }
+        return amounts;
+    }
+
+    private static @Nullable FreeAmount read(FreeSpec asked, String field, Formula formula, Faults faults) {
+        int before = faults.count();
+        double low = faults.needed(field + "low", asked.low(), Limit.GRAMS);
+        double high = faults.needed(field + "high", asked.high(), Limit.GRAMS);
+        if (faults.count() == before && low >= high) {
+            faults.add(null, field + "high", FaultCode.TOO_SMALL, high, low);
+        }
+        if (asked.line() == null) {
+            faults.add(null, field + "line", FaultCode.MISSING, null);
+            return null;
+        }
+        Optional<Line> line = formula.askedLines().stream()
+                .filter(each -> each.index() == asked.line())
+                .findFirst();
+        if (line.isEmpty()) {
+            faults.add(null, field + "line", FaultCode.UNKNOWN_CODE, asked.line());
+        } else if (line.get().ingredient().isPlainWater()) {
+            faults.add(null, field + "line", FaultCode.NOT_FOR_THIS_INGREDIENT, asked.line());
+        }
+        return faults.count() > before ? null : new FreeAmount(asked.line(), low, high);
+    }
+
+    /** The amount at a place between its ends, 0 to 1. */
+    double at(double place) {
+        return low + place * (high - low);
+    }
+}

@@ -1,0 +1,45 @@
+package verdamen.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.openqa.selenium.JavascriptExecutor;
+
+/** Looks whether everybody can use what is on the page. */
+final class Axe {
+
+    private static final String AXE =
+            read(Path.of(System.getProperty("verdamen.root"), "web/node_modules/axe-core/axe.min.js"));
+
+    private static final String FINDINGS = """
+            const [onlyColours, done] = arguments;
+            axe.run(document, onlyColours ? { runOnly: ['color-contrast'] } : {
+                runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+                rules: { 'target-size': { enabled: true }, 'page-has-heading-one': { enabled: true },
+                  'empty-table-header': { enabled: true } } })
+              .then(found => done(found.violations.flatMap(({ id, nodes }) =>
+                nodes.map(node => id + ' ' + node.target.join(' ') + ' ' + node.any.map(each => each.message).join('; ')))),
+                failed => done(['' + failed]));
+            """;
+
+    private Axe() {}
+
+    /** What axe finds at levels A and AA, and of headings and tables. */
+    @SuppressWarnings("unchecked")
+    static List<String> findings(JavascriptExecutor browser, boolean onlyColours) {
+        if (browser.executeScript("return window.axe === undefined").equals(true)) {
+            browser.executeScript(AXE);
+        }
+        return (List<String>) browser.executeAsyncScript(FINDINGS, onlyColours);
+    }
+
+    private static String read(Path script) {
+        try {
+            return Files.readString(script);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,197 @@
+import { Plus, X } from "lucide-react";
+import type { ReactNode } from "react";
+import type { LadderAnswer, PantryDocument } from "../api";
+import type { Draft, Plan, PlannedLadder, PlannedLimit, PlannedSubstitution } from "../formula";
+import { useFigures } from "../figures";
+import { IconButton, NumberField, type NumberEntry } from "../parts";
+import { FORMULA_FIGURES, type FormulaFigure, figureName, ingredientName } from "../words";
+import { chosenOf, NO_LADDER, raisedOf } from "./plan";
+
+interface LadderFormProps {
+  draft: Draft;
+  plan: Plan;
+  pantry: PantryDocument;
+  /** The limits of the last answer: what is usual until somebody changes them. */
+  limits: LadderAnswer["limits"];
+  faultOf: (field: string) => string | null;
+  onChange: (plan: Plan, tag?: string) => void;
+  /** What stands before it, in the same row. */
+  before: ReactNode;
+}
+
+/** How far and in how many rungs something is raised, and the limits to keep. */
+export function LadderForm({ draft, plan, pantry, limits, faultOf, onChange, before }: LadderFormProps) {
+  const figures = useFigures();
+  const ladder = plan.ladder ?? NO_LADDER;
+  const chosen = chosenOf(plan, draft);
+  const raised = raisedOf(plan, draft);
+  const put = (patch: Partial<PlannedLadder>, tag?: string) =>
+    onChange({ ...plan, ladder: { ...ladder, ...patch } }, tag);
+  const kept: PlannedLimit[] =
+    ladder.limits ??
+    limits.map(({ figure, atLeast, atMost }) => ({ figure, atLeast: atLeast ?? null, atMost: atMost ?? null }));
+  const messages = ["from", "to", "rungs", "second"].flatMap((field) => faultOf(field) ?? []);
+  const number = (label: string, field: "fromPct" | "toPct" | "rungs", placeholder: string, unit?: string) => (
+    <NumberField
+      framed
+      label={label}
+      className="w-17"
+      unit={unit}
+      placeholder={placeholder}
+      value={ladder[field]}
+      format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 1)}
+      error={faultOf({ fromPct: "from", toPct: "to", rungs: "rungs" }[field])}
+      onChange={(value: NumberEntry) => put({ [field]: value }, field)}
+    />
+  );
+  return (
+    <div className="pb-3">
+      <div className="flex flex-wrap items-center gap-2 text-sm">
+        {before}
+        {chosen.length > 1 && (
+          <>
+            <Raised
+              label="Raise"
+              value={raised?.key ?? ""}
+              among={chosen}
+              pantry={pantry}
+              onPick={(key) => put({ raised: key, second: ladder.second === key ? null : ladder.second })}
+            />
+            <span>and</span>
+            <Raised
+              label="Raise beside it"
+              value={ladder.second ?? ""}
+              among={chosen.filter((each) => each !== raised)}
+              pantry={pantry}
+              none="nothing else"
+              onPick={(key) => put({ second: key || null })}
+            />
+          </>
+        )}
+        <span>from</span>
+        {number("From", "fromPct", "0", "%")}
+        <span>to</span>
+        {number("To", "toPct", "100", "%")}
+        <span>in</span>
+        {number("Rungs", "rungs", "21")}
+        <span>rungs</span>
+      </div>
+      {messages.map((message) => (
+        <p key={message} role="alert" className="text-error pt-1 text-sm">
+          {message}
+        </p>
+      ))}
+      <Limits kept={kept} faultOf={faultOf} onChange={(all, tag) => put({ limits: all }, tag)} />
+    </div>
+  );
+}
+
+interface RaisedProps {
+  label: string;
+  value: string;
+  among: PlannedSubstitution[];
+  pantry: PantryDocument;
+  none?: string;
+  onPick: (key: string) => void;
+}
+
+function Raised({ label, value, among, pantry, none, onPick }: RaisedProps) {
+  return (
+    <label className="flex items-center gap-2">
+      {label === "Raise" && label}
+      <select
+        className="quiet-field framed max-w-56"
+        aria-label={label}
+        value={value}
+        onChange={(event) => onPick(event.target.value)}
+      >
+        {none !== undefined && <option value="">{none}</option>}
+        {among.map(({ key, by }) => (
+          <option key={key} value={key}>
+            {ingredientName(by, pantry)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+interface LimitsProps {
+  kept: PlannedLimit[];
+  faultOf: (field: string) => string | null;
+  onChange: (limits: PlannedLimit[], tag?: string) => void;
+}
+
+function Limits({ kept, faultOf, onChange }: LimitsProps) {
+  const figures = useFigures();
+  const others = FORMULA_FIGURES.filter((figure) => kept.every((limit) => limit.figure !== figure));
+  const end = (limit: PlannedLimit, index: number, field: "atLeast" | "atMost") => (
+    <NumberField
+      framed
+      label={`${figureName(limit.figure as FormulaFigure)} ${field === "atLeast" ? "at least" : "at most"}`}
+      className="w-13"
+      value={limit[field]}
+      format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 2)}
+      error={faultOf(`limits[${index}].${field}`)}
+      onChange={(value) => onChange(kept.with(index, { ...limit, [field]: value }), `${limit.figure} ${field}`)}
+    />
+  );
+  const messages = kept.flatMap((_, index) =>
+    ["figure", "atLeast", "atMost"].flatMap((field) => faultOf(`limits[${index}].${field}`) ?? []),
+  );
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 gap-y-1 pt-2 text-sm" data-testid="limits">
+      <span className="soft">Keep</span>
+      {kept.map((limit, index) => (
+        <span key={limit.figure} className="flex items-center gap-1" data-limit={limit.figure}>
+          {figureName(limit.figure as FormulaFigure)}
+          {(limit.atLeast !== null || limit.atMost === null) && (
+            <>
+              <span className="soft">≥</span>
+              {end(limit, index, "atLeast")}
+            </>
+          )}
+          {limit.atMost !== null && (
+            <>
+              <span className="soft">≤</span>
+              {end(limit, index, "atMost")}
+            </>
+          )}
+          <IconButton
+            label={`No limit for ${figureName(limit.figure as FormulaFigure)}`}
+            onClick={() => onChange(kept.filter((other) => other !== limit))}
+          >
+            <X size={14} aria-hidden />
+          </IconButton>
+        </span>
+      ))}
+      <label className="flex items-center">
+        <Plus size={14} aria-hidden />
+        <select
+          className="quiet-field framed w-22"
+          aria-label="Add a limit"
+          value=""
+          onChange={(event) => {
+            const [figure = "", field = "atLeast"] = event.target.value.split(" ");
+            onChange([...kept, { figure, atLeast: null, atMost: null, [field]: field === "atMost" ? "" : null }]);
+          }}
+        >
+          <option value="">a limit…</option>
+          {others.flatMap((figure) => [
+            <option key={`${figure} atLeast`} value={`${figure} atLeast`}>
+              {figureName(figure)} at least
+            </option>,
+            <option key={`${figure} atMost`} value={`${figure} atMost`}>
+              {figureName(figure)} at most
+            </option>,
+          ])}
+        </select>
+      </label>
+      {messages.map((message) => (
+        <p key={message} role="alert" className="text-error basis-full">
+          {message}
+        </p>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,60 @@
+import type { LadderAnswer } from "../api";
+import { useFigures } from "../figures";
+import { useNotices } from "../parts";
+import { brokenName, FORMULA_FIGURES, figureName, figureWords } from "../words";
+import { ladderCsv } from "./ladderCsv";
+
+/** The ladder as a table that can be taken elsewhere. */
+export function LadderTable({ answer }: { answer: LadderAnswer }) {
+  const figures = useFigures();
+  const notify = useNotices();
+  const there = FORMULA_FIGURES.filter((figure) =>
+    answer.rungs.some(({ balance }) => balance.figures[figure] !== undefined),
+  );
+  const copy = () =>
+    navigator.clipboard.writeText(ladderCsv(answer)).then(
+      () => notify("Copied as CSV."),
+      () => notify("The browser does not let this page copy: mark the table and copy it."),
+    );
+  return (
+    <div>
+      <div className="max-h-[26rem] overflow-auto" tabIndex={0} role="region" aria-label="The ladder as a table">
+        <table className="text-sm" data-testid="ladder-table">
+          <thead>
+            <tr className="text-right align-bottom text-xs">
+              <th scope="col" className="bg-base-100 sticky top-0 pr-3 pb-1 text-left">
+                share
+              </th>
+              {there.map((figure) => (
+                <th key={figure} scope="col" className="soft bg-base-100 sticky top-0 max-w-24 px-2 pb-1 font-normal">
+                  {figureName(figure)}
+                </th>
+              ))}
+              <th scope="col" className="soft bg-base-100 sticky top-0 px-2 pb-1 text-left font-normal">
+                not kept
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {answer.rungs.toReversed().map((rung) => (
+              <tr key={rung.share} className="hairline border-t text-right whitespace-nowrap">
+                <th scope="row" className="pr-3 text-left">
+                  {figures.percent(100 * rung.share)}
+                </th>
+                {there.map((figure) => (
+                  <td key={figure} className="px-2">
+                    {figureWords(figure, rung.balance.figures[figure], figures)}
+                  </td>
+                ))}
+                <td className="text-error px-2 text-left">{rung.broken.map(brokenName).join(", ")}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <button type="button" className="btn btn-ghost btn-sm mt-2" onClick={copy}>
+        Copy as CSV
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,67 @@
+import type { LadderAnswer } from "../api";
+import { useFigures } from "../figures";
+import { ActionButton } from "../formula";
+import { brokenName, cautionWords, type FormulaFigure, figureName, figureWords } from "../words";
+
+interface RungWordsProps {
+  answer: LadderAnswer;
+  share: number | null;
+  table: boolean;
+  onTable: (table: boolean) => void;
+  onOpen: () => void;
+}
+
+const TOLD: FormulaFigure[] = [
+  "rollability",
+  "window.minutes",
+  "minSheetMm",
+  "proteinGrams",
+  "fibreGrams",
+  "costPerPiece",
+];
+
+/** The chosen rung in words, with what can be done with it. */
+export function RungWords({ answer, share, table, onTable, onOpen }: RungWordsProps) {
+  const figures = useFigures();
+  const rung = answer.rungs.find((each) => share !== null && Math.abs(each.share - share) < 1e-6);
+  const gained = rung && [
+    ...rung.allergensGained.map((name) => `${name} to declare`),
+    ...rung.cautionsGained.map((caution) => `caution “${cautionWords(caution, figures).title}”`),
+  ];
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1 pt-3 text-sm" data-testid="rung">
+      {rung ? (
+        <>
+          <span className="text-lg font-semibold">{figures.percent(100 * rung.share)}</span>
+          <span>
+            water <strong>{figures.mass(rung.balance.water.needed)}</strong> (
+            {figures.massNumber(rung.balance.water.low)}–{figures.massNumber(rung.balance.water.high)})
+          </span>
+          {TOLD.filter((figure) => rung.balance.figures[figure] !== undefined).map((figure) => (
+            <span key={figure}>
+              {figureName(figure)} <strong>{figureWords(figure, rung.balance.figures[figure], figures)}</strong>
+            </span>
+          ))}
+          {rung.broken.length > 0 && (
+            <span className="text-error">not kept: {rung.broken.map(brokenName).join(", ")}</span>
+          )}
+          {gained && gained.length > 0 && <span>Comes in: {gained.join("; ")}.</span>}
+        </>
+      ) : (
+        <span className="soft">
+          Click a rung, or go up and down with the arrow keys; Enter shows its formula beside the one it comes from.
+        </span>
+      )}
+      <span className="ml-auto flex gap-2">
+        {rung && (
+          <ActionButton className="btn btn-primary btn-sm" onClick={onOpen}>
+            Open this formula
+          </ActionButton>
+        )}
+        <button type="button" className="btn btn-ghost btn-sm" aria-pressed={table} onClick={() => onTable(!table)}>
+          {table ? "Picture" : "Table"}
+        </button>
+      </span>
+    </div>
+  );
+}
