@@ -12,6 +12,8 @@ import {
   type ReadyAt,
   type LadderAnswer,
   type LadderRequest,
+  type MostAnswer,
+  type MostRequest,
   type SubstituteAnswer,
   type SubstituteRequest,
   taken,
@@ -117,6 +119,12 @@ export const methodQuestion: Question<FormulaSpec, MethodAnswer> = {
 export const substituteQuestion: Question<SubstituteRequest, SubstituteAnswer> = {
   key: "substitute",
   ask: (body, signal) => taken(api.POST("/api/rework/substitute", { body, signal })),
+};
+
+/** As much of something as a formula's dough can take. */
+export const mostQuestion: Question<MostRequest, MostAnswer> = {
+  key: "most",
+  ask: (body, signal) => taken(api.POST("/api/rework/most", { body, signal })),
 };
 
 /** A change of a formula, raised rung by rung. */

@@ -73,6 +73,24 @@ export interface Plan {
   /** Kinds of what does not go along. */
   without: string[];
   ladder?: PlannedLadder | null;
+  /** The limits to keep; null for the usual ones. */
+  limits?: PlannedLimit[] | null;
+  search?: PlannedSearch | null;
+}
+
+/** What the most is looked for of, as far as it is said. */
+export interface PlannedSearch {
+  /** Code of the figure. */
+  goal: string;
+  free: PlannedFreeAmount[];
+}
+
+/** A line whose amount may move. */
+export interface PlannedFreeAmount {
+  /** Key of the line. */
+  line: string;
+  low: NumberEntry;
+  high: NumberEntry;
 }
 
 /** How a substitution is raised, as far as it is said. */
@@ -84,8 +102,6 @@ export interface PlannedLadder {
   fromPct: NumberEntry;
   toPct: NumberEntry;
   rungs: NumberEntry;
-  /** The limits to keep; null for the usual ones. */
-  limits: PlannedLimit[] | null;
 }
 
 /** A limit to keep, in the unit of its figure. */

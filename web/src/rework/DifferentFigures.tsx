@@ -13,7 +13,7 @@ const TOLD_OTHERWISE: Partial<Record<FormulaFigure, (balance: BalanceAnswer, fig
 const OTHER_NAMES: Partial<Record<FormulaFigure, string>> = { "window.minutes": "can be rolled, minute" };
 
 /** What both formulas come to, what differs first; what stays the same is folded away. */
-export function DifferentFigures({ answer }: { answer: SubstituteAnswer }) {
+export function DifferentFigures({ answer }: { answer: Pick<SubstituteAnswer, "base" | "balance"> }) {
   const figures = useFigures();
   const say = (balance: BalanceAnswer, figure: FormulaFigure) =>
     TOLD_OTHERWISE[figure]?.(balance, figures) ?? figureWords(figure, balance.figures[figure], figures);

@@ -1,10 +1,10 @@
-import { Plus, X } from "lucide-react";
 import type { ReactNode } from "react";
 import type { LadderAnswer, PantryDocument } from "../api";
-import type { Draft, Plan, PlannedLadder, PlannedLimit, PlannedSubstitution } from "../formula";
+import type { Draft, Plan, PlannedLadder, PlannedSubstitution } from "../formula";
 import { useFigures } from "../figures";
-import { IconButton, NumberField, type NumberEntry } from "../parts";
-import { FORMULA_FIGURES, type FormulaFigure, figureName, ingredientName } from "../words";
+import { NumberField, type NumberEntry } from "../parts";
+import { ingredientName } from "../words";
+import { LimitsForm } from "./LimitsForm";
 import { chosenOf, NO_LADDER, raisedOf } from "./plan";
 
 interface LadderFormProps {
@@ -27,9 +27,6 @@ export function LadderForm({ draft, plan, pantry, limits, faultOf, onChange, bef
   const raised = raisedOf(plan, draft);
   const put = (patch: Partial<PlannedLadder>, tag?: string) =>
     onChange({ ...plan, ladder: { ...ladder, ...patch } }, tag);
-  const kept: PlannedLimit[] =
-    ladder.limits ??
-    limits.map(({ figure, atLeast, atMost }) => ({ figure, atLeast: atLeast ?? null, atMost: atMost ?? null }));
   const messages = ["from", "to", "rungs", "second"].flatMap((field) => faultOf(field) ?? []);
   const number = (label: string, field: "fromPct" | "toPct" | "rungs", placeholder: string, unit?: string) => (
     <NumberField
@@ -81,7 +78,7 @@ export function LadderForm({ draft, plan, pantry, limits, faultOf, onChange, bef
           {message}
         </p>
       ))}
-      <Limits kept={kept} faultOf={faultOf} onChange={(all, tag) => put({ limits: all }, tag)} />
+      <LimitsForm plan={plan} usual={limits} faultOf={faultOf} onChange={onChange} />
     </div>
   );
 }
@@ -113,85 +110,5 @@ function Raised({ label, value, among, pantry, none, onPick }: RaisedProps) {
         ))}
       </select>
     </label>
-  );
-}
-
-interface LimitsProps {
-  kept: PlannedLimit[];
-  faultOf: (field: string) => string | null;
-  onChange: (limits: PlannedLimit[], tag?: string) => void;
-}
-
-function Limits({ kept, faultOf, onChange }: LimitsProps) {
-  const figures = useFigures();
-  const others = FORMULA_FIGURES.filter((figure) => kept.every((limit) => limit.figure !== figure));
-  const end = (limit: PlannedLimit, index: number, field: "atLeast" | "atMost") => (
-    <NumberField
-      framed
-      label={`${figureName(limit.figure as FormulaFigure)} ${field === "atLeast" ? "at least" : "at most"}`}
-      className="w-13"
-      value={limit[field]}
-      format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 2)}
-      error={faultOf(`limits[${index}].${field}`)}
-      onChange={(value) => onChange(kept.with(index, { ...limit, [field]: value }), `${limit.figure} ${field}`)}
-    />
-  );
-  const messages = kept.flatMap((_, index) =>
-    ["figure", "atLeast", "atMost"].flatMap((field) => faultOf(`limits[${index}].${field}`) ?? []),
-  );
-  return (
-    <div className="flex flex-wrap items-center gap-x-2 gap-y-1 pt-2 text-sm" data-testid="limits">
-      <span className="soft">Keep</span>
-      {kept.map((limit, index) => (
-        <span key={limit.figure} className="flex items-center gap-1" data-limit={limit.figure}>
-          {figureName(limit.figure as FormulaFigure)}
-          {(limit.atLeast !== null || limit.atMost === null) && (
-            <>
-              <span className="soft">≥</span>
-              {end(limit, index, "atLeast")}
-            </>
-          )}
-          {limit.atMost !== null && (
-            <>
-              <span className="soft">≤</span>
-              {end(limit, index, "atMost")}
-            </>
-          )}
-          <IconButton
-            label={`No limit for ${figureName(limit.figure as FormulaFigure)}`}
-            onClick={() => onChange(kept.filter((other) => other !== limit))}
-          >
-            <X size={14} aria-hidden />
-          </IconButton>
-        </span>
-      ))}
-      <label className="flex items-center">
-        <Plus size={14} aria-hidden />
-        <select
-          className="quiet-field framed w-22"
-          aria-label="Add a limit"
-          value=""
-          onChange={(event) => {
-            const [figure = "", field = "atLeast"] = event.target.value.split(" ");
-            onChange([...kept, { figure, atLeast: null, atMost: null, [field]: field === "atMost" ? "" : null }]);
-          }}
-        >
-          <option value="">a limit…</option>
-          {others.flatMap((figure) => [
-            <option key={`${figure} atLeast`} value={`${figure} atLeast`}>
-              {figureName(figure)} at least
-            </option>,
-            <option key={`${figure} atMost`} value={`${figure} atMost`}>
-              {figureName(figure)} at most
-            </option>,
-          ])}
-        </select>
-      </label>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error basis-full">
-          {message}
-        </p>
-      ))}
-    </div>
   );
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { ADDED, type Draft, emptyDraft, type PlannedSubstitution } from "../formula";
-import { changesOf, completeOf, emptySubstitution, ladderOf, NO_LADDER, planOf } from "./plan";
+import { changesOf, completeOf, emptySubstitution, ladderOf, NO_LADDER, planOf, searchOf } from "./plan";
 
 const DRAFT: Draft = {
   ...emptyDraft("roti"),
@@ -56,6 +56,21 @@ describe("what is planned in Rework", () => {
       to: 0.4,
       beside: [],
       second: { change: { by: "emmer-whole", share: null } },
+    });
+  });
+
+  it("looks for what is said once something may move, with the limits of the ladder", () => {
+    const plan = { substitutions: [], without: [], limits: [{ figure: "puff", atLeast: 20, atMost: null }] };
+    expect(searchOf(plan, DRAFT, {})).toBeNull();
+    expect(searchOf({ ...plan, search: { goal: "fibreGrams", free: [] } }, DRAFT, {})).toBeNull();
+    const free = [
+      { line: "b", low: null, high: 500 },
+      { line: "gone", low: 0, high: 1 },
+    ];
+    expect(searchOf({ ...plan, search: { goal: "fibreGrams", free } }, DRAFT, {})).toMatchObject({
+      goal: "fibreGrams",
+      free: [{ line: 1, low: null, high: 500 }],
+      limits: [{ figure: "puff", atLeast: 20, atMost: null }],
     });
   });
 

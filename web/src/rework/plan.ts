@@ -1,4 +1,4 @@
-import type { LadderRequest, SubstituteRequest } from "../api";
+import type { LadderRequest, MostRequest, SubstituteRequest } from "../api";
 import {
   ADDED,
   type Draft,
@@ -25,7 +25,6 @@ export const NO_LADDER: PlannedLadder = {
   fromPct: null,
   toPct: null,
   rungs: null,
-  limits: null,
 };
 
 /** What is tried, of a draft that has nothing yet: one substitution to choose. */
@@ -77,7 +76,7 @@ export function ladderOf(plan: Plan, draft: Draft, formula: LadderRequest["formu
     to: fractionOf(ladder.toPct),
     rungs: asSent(ladder.rungs),
     beside: beside.map((each) => changeOf(each, draft)),
-    limits: ladder.limits?.map(limitOf) ?? null,
+    limits: limitsOf(plan),
     without: plan.without,
     second: second ? { change: { ...changeOf(second, draft), share: null } } : null,
   };
@@ -87,6 +86,29 @@ export function ladderOf(plan: Plan, draft: Draft, formula: LadderRequest["formu
 export function raisedOf(plan: Plan, draft: Draft): PlannedSubstitution | undefined {
   const chosen = chosenOf(plan, draft);
   return chosen.find(({ key }) => key === plan.ladder?.raised) ?? chosen[0];
+}
+
+/** What the most is looked for of, as the server is asked; null as long as nothing is said. */
+export function searchOf(plan: Plan, draft: Draft, formula: MostRequest["formula"]): MostRequest | null {
+  const keys = filledLines(draft.lines).map(({ key }) => key);
+  const free = (plan.search?.free ?? []).filter(({ line }) => keys.includes(line));
+  return plan.search?.goal && free.length > 0
+    ? {
+        formula,
+        goal: plan.search.goal,
+        free: free.map(({ line, low, high }) => ({
+          line: keys.indexOf(line),
+          low: asSent(low),
+          high: asSent(high),
+        })),
+        limits: limitsOf(plan),
+        without: plan.without,
+      }
+    : null;
+}
+
+function limitsOf(plan: Plan) {
+  return plan.limits?.map(limitOf) ?? null;
 }
 
 function limitOf({ figure, atLeast, atMost }: PlannedLimit) {

@@ -149,6 +149,27 @@ public class ReworkIT extends StationTest {
     }
 
     @Test
+    public void asMuchAsItTakesIsLookedForAndTaken() {
+        open(formula(ROTI) + "/rework?view=most");
+        new Select(seen("[aria-label=Goal]")).selectByVisibleText("inclusions in a piece");
+        seen("[data-testid=most-form]")
+                .findElement(By.xpath(".//label[contains(., 'Pumpkin')]/input"))
+                .click();
+        type("input[aria-label^=Pumpkin][aria-label$='at most']", "much");
+        button("Look for it");
+        waitForText("[data-testid=most-form]", "not a number");
+        type("input[aria-label^=Pumpkin][aria-label$='at most']", "120");
+        button("Look for it");
+        settled("Most");
+        waitForText("[data-testid=best]", "inclusions in a piece");
+        assertEquals(Axe.findings(driver(), false), List.of());
+        button("Take it into the formula");
+        waitForText("body", "the note is written");
+        go("Balance");
+        assertEquals(balance().field(2, "grams"), "120", "up to its end, for nothing holds it back before");
+    }
+
+    @Test
     public void aPlanStaysWithItsFormulaAndIsUndone() {
         station(ROTI, "Rework");
         substitute(1, "Atta", "rye", "30");

@@ -91,12 +91,12 @@ public record FigureLimit(
         if (slack == null) {
             return 1;
         }
-        return slack >= 0 ? 0 : -slack / size();
+        return slack >= 0 ? 0 : -slack / (end() == 0 ? 1 : end());
     }
 
-    /** It, made easier by a share of its end, or of one unit where the end is 0. */
+    /** It, made easier by a share of its end, or by one unit where the end is 0. */
     FigureLimit eased(double share) {
-        double step = share * size();
+        double step = end() == 0 ? 1 : share * end();
         return new FigureLimit(
                 figure,
                 unit,
@@ -104,9 +104,8 @@ public record FigureLimit(
                 atMost == null ? null : Double.valueOf(atMost + step));
     }
 
-    private double size() {
-        double end = Math.max(atLeast == null ? 0 : Math.abs(atLeast), atMost == null ? 0 : Math.abs(atMost));
-        return end == 0 ? 1 : end;
+    private double end() {
+        return Math.max(atLeast == null ? 0 : Math.abs(atLeast), atMost == null ? 0 : Math.abs(atMost));
     }
 
     /** Whether a formula keeps it; one that lacks the figure does not. */

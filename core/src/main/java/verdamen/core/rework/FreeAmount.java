@@ -17,7 +17,9 @@ import verdamen.core.model.Limit;
  * @param low the least it may be, g
  * @param high the most it may be, g, above {@code low}
  */
-record FreeAmount(int line, double low, double high) {
+public record FreeAmount(int line, double low, double high) {
+
+    private static final double TWICE = 2;
 
     /** The amounts that may move, as asked; each line once, and not the water, which follows. */
     static List<FreeAmount> read(@Nullable List<FreeSpec> asked, Formula formula, Faults faults) {
@@ -36,12 +38,22 @@ record FreeAmount(int line, double low, double high) {
     }
 
     private static @Nullable FreeAmount read(FreeSpec asked, String field, Formula formula, Faults faults) {
+        Line line = line(asked, field, formula, faults);
+        if (line == null) {
+            return null;
+        }
         int before = faults.count();
-        double low = faults.needed(field + "low", asked.low(), Limit.GRAMS);
-        double high = faults.needed(field + "high", asked.high(), Limit.GRAMS);
+        double low = asked.low() == null ? 0 : asked.low();
+        double high = asked.high() == null ? TWICE * line.grams() : asked.high();
+        faults.number(field + "low", low, Limit.GRAMS);
+        faults.number(field + "high", high, Limit.GRAMS);
         if (faults.count() == before && low >= high) {
             faults.add(null, field + "high", FaultCode.TOO_SMALL, high, low);
         }
+        return faults.count() > before ? null : new FreeAmount(line.index(), low, high);
+    }
+
+    private static @Nullable Line line(FreeSpec asked, String field, Formula formula, Faults faults) {
         if (asked.line() == null) {
             faults.add(null, field + "line", FaultCode.MISSING, null);
             return null;
@@ -53,8 +65,9 @@ record FreeAmount(int line, double low, double high) {
             faults.add(null, field + "line", FaultCode.UNKNOWN_CODE, asked.line());
         } else if (line.get().ingredient().isPlainWater()) {
             faults.add(null, field + "line", FaultCode.NOT_FOR_THIS_INGREDIENT, asked.line());
+            return null;
         }
-        return faults.count() > before ? null : new FreeAmount(asked.line(), low, high);
+        return line.orElse(null);
     }
 
     /** The amount at a place between its ends, 0 to 1. */

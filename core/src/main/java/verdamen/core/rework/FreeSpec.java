@@ -6,8 +6,8 @@ import org.jspecify.annotations.Nullable;
  * A line whose amount may move, as asked.
  *
  * @param line index of the line in the formula, 0 for the first
- * @param low the least it may be, g
- * @param high the most it may be, g, above {@code low}
+ * @param low the least it may be, g; 0 when absent
+ * @param high the most it may be, g, above {@code low}; absent for twice what there is
  */
 public record FreeSpec(
         @Nullable Integer line,

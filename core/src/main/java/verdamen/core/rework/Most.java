@@ -20,6 +20,7 @@ import verdamen.core.model.Faults;
  * @param goal the figure that was looked for
  * @param value what it comes to
  * @param possible whether the formula keeps all limits
+ * @param free the amounts that could move, with their ends
  * @param limits the limits, with what each leaves and costs
  * @param binding the figure of the limit whose easing would buy most; null when no easing buys anything
  * @param curve the goal against rollability, the other limits kept, by rising rollability
@@ -30,6 +31,7 @@ public record Most(
         FormulaFigure goal,
         double value,
         boolean possible,
+        List<FreeAmount> free,
         List<Kept> limits,
         @Nullable FormulaFigure binding,
         List<Reached> curve) {
@@ -45,8 +47,8 @@ public record Most(
      *
      * @param limit the limit
      * @param slack what is to spare, in the unit of its figure; below 0 when it is not kept, null without the figure
-     * @param easing how much better the goal becomes when the limit is eased by a hundredth of its end; null when nothing
-     *     keeps the limits
+     * @param easing how much better the goal becomes when the limit is eased by a hundredth of its end, or by one unit where
+     *     its end is 0; null when nothing keeps the limits
      */
     public record Kept(
             FigureLimit limit,
@@ -92,6 +94,7 @@ public record Most(
                 goal,
                 Objects.requireNonNull(best.value(goal)),
                 possible,
+                free,
                 kept,
                 binding(kept),
                 curve(search.tried(), limits, goal));

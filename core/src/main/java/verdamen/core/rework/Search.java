@@ -1,6 +1,7 @@
 package verdamen.core.rework;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -35,7 +36,7 @@ final class Search {
     private static final long SEED = (long) Coefficient.SEARCH_SEED.value();
     private static final double APART = Coefficient.SEARCH_APART.value();
     /** What is missed of limits weighs more than any goal. */
-    private static final double BEYOND = -1e12;
+    private static final double BEYOND = -1 / 1e-12;
     /** Below this nothing changes on any scale. */
     private static final double SMALLEST = 1e-7;
 
@@ -135,7 +136,7 @@ final class Search {
     private void narrow(Candidate start, List<FigureLimit> limits, double width) {
         int n = free.size();
         double[] sigma = new double[n];
-        java.util.Arrays.fill(sigma, width);
+        Arrays.fill(sigma, width);
         CMAESOptimizer optimizer = new CMAESOptimizer(
                 TRIES, 0, true, 0, 1, new Well19937c(SEED), false, new SimpleValueChecker(SMALLEST, SMALLEST) {
                     @Override
@@ -145,7 +146,7 @@ final class Search {
                     }
                 });
         double[] top = new double[n];
-        java.util.Arrays.fill(top, 1);
+        Arrays.fill(top, 1);
         try {
             optimizer.optimize(
                     new ObjectiveFunction(places -> {

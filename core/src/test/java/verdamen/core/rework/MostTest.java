@@ -205,6 +205,15 @@ public class MostTest {
     }
 
     @Test
+    public void waterThatIsUsedUpBindsToo() {
+        LimitSpec noWater = new LimitSpec("waterNeeded", 0.0, null);
+        Most most = most(ROTI, "inclusionGrams", List.of(noWater), free(4, 0, 600));
+        assertEquals(most.figures().value(FormulaFigure.WATER_NEEDED), 0, 0.1);
+        assertEquals(most.binding(), FormulaFigure.WATER_NEEDED);
+        assertTrue(most.limits().get(0).easing() > 0, "a gram buys something");
+    }
+
+    @Test
     public void theMoreItIsToRollTheLessItTakes() {
         List<Most.Reached> curve =
                 most(ROTI, "inclusionGrams", List.of(SHEET), free(4, 0, 600)).curve();
@@ -225,6 +234,13 @@ public class MostTest {
         assertFalse(most.possible());
         assertTrue(most.limits().stream().anyMatch(kept -> kept.slack() < 0));
         assertTrue(most.limits().stream().allMatch(kept -> kept.easing() == null));
+    }
+
+    @Test
+    public void anAmountWithoutEndsMayBeNothingOrTwiceWhatItIs() {
+        Most most = most(ROTI, "inclusionGrams", List.of(), new FreeSpec(4, null, null));
+        assertEquals(most.free(), List.of(new FreeAmount(4, 0, 200)));
+        assertEquals(most.formula().lineOrNull(4).grams(), 200.0, 1e-3, "nothing holds it back");
     }
 
     @Test
@@ -249,7 +265,6 @@ public class MostTest {
             {"puff", List.of(free(2, 0, 100)), "free[0].line", FaultCode.NOT_FOR_THIS_INGREDIENT},
             {"puff", List.of(good, good), "free[1].line", FaultCode.TAKEN},
             {"puff", List.of(new FreeSpec(null, 0.0, 100.0)), "free[0].line", FaultCode.MISSING},
-            {"puff", List.of(new FreeSpec(4, null, 100.0)), "free[0].low", FaultCode.MISSING},
         };
     }
 

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.evaluation.FormulaFigure;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.rework.FigureLimit;
+import verdamen.core.rework.FreeAmount;
 import verdamen.core.rework.Most;
 import verdamen.server.balance.BalanceAnswer;
 
@@ -20,10 +21,12 @@ import verdamen.server.balance.BalanceAnswer;
  * @param goal the figure that was looked for
  * @param value what it comes to
  * @param possible whether the formula keeps all limits
+ * @param free the amounts that could move, with their ends
  * @param limits the limits looked at
  * @param binding the figure of the limit whose easing would buy most; null when no easing buys anything
  * @param slack what each limit leaves, by its figure, in its unit; below 0 for one that is not kept
- * @param easing how much better the goal becomes when a limit is eased by a hundredth of its end, by its figure
+ * @param easing how much better the goal becomes when a limit is eased by a hundredth of its end, or by one unit where
+ *     its end is 0, by its figure
  * @param curve the goal against rollability, the other limits kept
  */
 record MostAnswer(
@@ -33,6 +36,7 @@ record MostAnswer(
         FormulaFigure goal,
         double value,
         boolean possible,
+        List<FreeAmount> free,
         List<FigureLimit> limits,
         @Nullable FormulaFigure binding,
         Map<String, Double> slack,
@@ -47,6 +51,7 @@ record MostAnswer(
                 most.goal(),
                 most.value(),
                 most.possible(),
+                most.free(),
                 most.limits().stream().map(Most.Kept::limit).toList(),
                 most.binding(),
                 byFigure(most.limits(), Most.Kept::slack),

@@ -1,0 +1,93 @@
+import { Plus, X } from "lucide-react";
+import type { LadderAnswer } from "../api";
+import type { Plan, PlannedLimit } from "../formula";
+import { useFigures } from "../figures";
+import { IconButton, NumberField } from "../parts";
+import { FORMULA_FIGURES, type FormulaFigure, figureName } from "../words";
+
+interface LimitsFormProps {
+  plan: Plan;
+  /** The limits of the last answer: what is usual until somebody changes them. */
+  usual: LadderAnswer["limits"];
+  faultOf: (field: string) => string | null;
+  onChange: (plan: Plan, tag?: string) => void;
+}
+
+/** The limits to keep. */
+export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) {
+  const kept: PlannedLimit[] =
+    plan.limits ??
+    usual.map(({ figure, atLeast, atMost }) => ({ figure, atLeast: atLeast ?? null, atMost: atMost ?? null }));
+  const put = (limits: PlannedLimit[], tag?: string) => onChange({ ...plan, limits }, tag);
+  const figures = useFigures();
+  const others = FORMULA_FIGURES.filter((figure) => kept.every((limit) => limit.figure !== figure));
+  const end = (limit: PlannedLimit, index: number, field: "atLeast" | "atMost") => (
+    <NumberField
+      framed
+      label={`${figureName(limit.figure as FormulaFigure)} ${field === "atLeast" ? "at least" : "at most"}`}
+      className="w-13"
+      value={limit[field]}
+      format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 2)}
+      error={faultOf(`limits[${index}].${field}`)}
+      onChange={(value) => put(kept.with(index, { ...limit, [field]: value }), `${limit.figure} ${field}`)}
+    />
+  );
+  const messages = kept.flatMap((_, index) =>
+    ["figure", "atLeast", "atMost"].flatMap((field) => faultOf(`limits[${index}].${field}`) ?? []),
+  );
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 gap-y-1 pt-2 text-sm" data-testid="limits">
+      <span className="soft">{kept.length === 0 && !plan.limits ? "Keep what is usual, or" : "Keep"}</span>
+      {kept.map((limit, index) => (
+        <span key={limit.figure} className="flex items-center gap-1" data-limit={limit.figure}>
+          {figureName(limit.figure as FormulaFigure)}
+          {(limit.atLeast !== null || limit.atMost === null) && (
+            <>
+              <span className="soft">≥</span>
+              {end(limit, index, "atLeast")}
+            </>
+          )}
+          {limit.atMost !== null && (
+            <>
+              <span className="soft">≤</span>
+              {end(limit, index, "atMost")}
+            </>
+          )}
+          <IconButton
+            label={`No limit for ${figureName(limit.figure as FormulaFigure)}`}
+            onClick={() => put(kept.filter((other) => other !== limit))}
+          >
+            <X size={14} aria-hidden />
+          </IconButton>
+        </span>
+      ))}
+      <label className="flex items-center">
+        <Plus size={14} aria-hidden />
+        <select
+          className="quiet-field framed w-22"
+          aria-label="Add a limit"
+          value=""
+          onChange={(event) => {
+            const [figure = "", field = "atLeast"] = event.target.value.split(" ");
+            put([...kept, { figure, atLeast: null, atMost: null, [field]: field === "atMost" ? "" : null }]);
+          }}
+        >
+          <option value="">a limit…</option>
+          {others.flatMap((figure) => [
+            <option key={`${figure} atLeast`} value={`${figure} atLeast`}>
+              {figureName(figure)} at least
+            </option>,
+            <option key={`${figure} atMost`} value={`${figure} atMost`}>
+              {figureName(figure)} at most
+            </option>,
+          ])}
+        </select>
+      </label>
+      {messages.map((message) => (
+        <p key={message} role="alert" className="text-error basis-full">
+          {message}
+        </p>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { type ReactNode, useState } from "react";
+import { mostQuestion, type MostRequest, type PantryDocument } from "../api";
+import { type Editor, Faults, type Plan, StationAnswer, useAnswer } from "../formula";
+import { Best } from "./Best";
+import { besideTheForm } from "./besideTheForm";
+import { LimitsForm } from "./LimitsForm";
+import { MostForm } from "./MostForm";
+import { searchOf } from "./plan";
+
+/** Stands for no question: nothing was looked for yet. */
+const NOTHING: MostRequest = { formula: {} };
+
+interface MostViewProps {
+  editor: Editor;
+  plan: Plan;
+  pantry: PantryDocument;
+  onPlan: (plan: Plan, tag?: string) => void;
+  /** The choice of what is shown. */
+  choice: ReactNode;
+}
+
+/** As much of something as the dough can take: looked for when somebody says so. */
+export function MostView({ editor, plan, pantry, onPlan, choice }: MostViewProps) {
+  const { draft, balanced } = editor;
+  const asked = searchOf(plan, draft, balanced);
+  const [lookedFor, setLookedFor] = useState(NOTHING);
+  const view = useAnswer(mostQuestion, lookedFor, (request) => request !== NOTHING);
+  const same = asked !== null && JSON.stringify(asked) === JSON.stringify(lookedFor);
+  const looking = same && !view.current && !view.problem;
+  const queries = useQueryClient();
+  const stop = () => {
+    void queries.cancelQueries({ queryKey: [mostQuestion.key] });
+    setLookedFor(NOTHING);
+  };
+  const faults = new Faults(view.problem?.faults);
+  const faultOf = (field: string) => (same ? faults.of(null, field) : null);
+  const shown = besideTheForm({ ...view, current: view.current && same });
+  return (
+    <>
+      <MostForm
+        draft={draft}
+        plan={plan}
+        pantry={pantry}
+        free={view.answer?.free ?? []}
+        faultOf={faultOf}
+        onChange={onPlan}
+      />
+      <div className="min-w-0">
+        <div className="flex flex-wrap items-center gap-2">
+          {choice}
+          <button
+            type="button"
+            className="btn btn-primary btn-sm"
+            disabled={asked === null}
+            onClick={() => asked && setLookedFor(asked)}
+          >
+            {looking ? "Looking…" : "Look for it"}
+          </button>
+          {looking && (
+            <button type="button" className="btn btn-ghost btn-sm" onClick={stop}>
+              Stop
+            </button>
+          )}
+          {asked === null && (
+            <span className="soft text-sm">Choose a figure, and at least one amount that may move.</span>
+          )}
+        </div>
+        <LimitsForm plan={plan} usual={view.answer?.limits ?? []} faultOf={faultOf} onChange={onPlan} />
+        {lookedFor !== NOTHING && (
+          <StationAnswer station="most" view={shown} editor={editor} waiting="Looking…">
+            {(answer) => <Best answer={answer} editor={editor} pantry={pantry} />}
+          </StationAnswer>
+        )}
+      </div>
+    </>
+  );
+}
