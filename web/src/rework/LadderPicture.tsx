@@ -16,7 +16,7 @@ interface LadderPictureProps {
   onOpen: () => void;
 }
 
-const GUTTER = "9.5rem";
+const GUTTER = "9rem";
 
 /**
  * A ladder that one climbs: a rung for each share, broken where a limit is, and beside it what becomes of the dough. A line
@@ -68,6 +68,11 @@ export function LadderPicture({ answer, share, onPick, onOpen }: LadderPicturePr
       >
         <Lanes answer={answer} drawn={drawn} picked={picked} />
         <Crossings answer={answer} drawn={drawn} />
+        {first === 0 && (
+          <span className="soft absolute left-full pl-3 text-xs" style={{ top: drawn.top(0) - 8 }}>
+            as it is
+          </span>
+        )}
       </div>
     </div>
   );

@@ -71,7 +71,14 @@ export function LadderView({ view, asked, editor, plan, pantry, faultOf, onPlan,
               ) : (
                 <LadderPicture answer={answer} share={share} onPick={pick} onOpen={onOpen} />
               )}
-              <RungWords answer={answer} share={share} table={table} onTable={setTable} onOpen={onOpen} />
+              <RungWords
+                answer={answer}
+                pantry={pantry}
+                share={share}
+                table={table}
+                onTable={setTable}
+                onOpen={onOpen}
+              />
             </>
           )
         }

@@ -28,7 +28,10 @@ export function Lanes({ answer, drawn, picked }: LanesProps) {
   const lanes = lanesOf(answer, figures);
   const chosen = drawn.rungs[picked];
   return (
-    <div className="grid gap-x-3" style={{ gridTemplateColumns: `8rem ${lanes.map(({ width }) => width).join(" ")}` }}>
+    <div
+      className="grid gap-x-2 xl:gap-x-3"
+      style={{ gridTemplateColumns: `minmax(6rem,8rem) ${lanes.map(({ width }) => width).join(" ")}` }}
+    >
       <div className="relative" style={{ height: drawn.height }}>
         <span className="bg-secondary absolute inset-y-0 left-[2.9rem] w-[3px] rounded-full" />
         <span className="bg-secondary absolute inset-y-0 right-0 w-[3px] rounded-full" />
@@ -59,11 +62,11 @@ export function Lanes({ answer, drawn, picked }: LanesProps) {
       <span className="soft pt-1 text-xs">share</span>
       {lanes.map(({ name, ends }) => (
         <div key={name} className="pt-1 text-center text-xs leading-tight">
-          <p className="flex justify-between">
+          <p className="hidden min-h-[1.25em] justify-between xl:flex">
             <span className="soft">{ends[0]}</span>
             <span className="soft">{ends[1]}</span>
           </p>
-          <p>{name}</p>
+          <p className="mx-auto max-xl:[writing-mode:vertical-rl] max-xl:text-left">{name}</p>
         </div>
       ))}
     </div>
@@ -85,6 +88,15 @@ function RungBar({ rung, drawn, picked }: { rung: Rung; drawn: Drawn; picked: bo
       >
         {figures.number(100 * rung.share, Number.isInteger(Math.round(rung.share * 1000) / 10) ? 0 : 1)} %
       </span>
+      {rung.batches.length > 0 && (
+        <span
+          className="bg-base-100 border-base-content absolute left-[55%] z-10 flex size-[15px] items-center justify-center rounded-full border text-[10px] leading-none"
+          style={{ top: top - 7.5 }}
+          data-batches={rung.batches.length}
+        >
+          {rung.batches.length}
+        </span>
+      )}
       {broken ? (
         <>
           <span className={`${bar} left-[2.9rem] w-[1.9rem] rotate-12`} style={at} />

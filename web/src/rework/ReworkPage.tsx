@@ -28,7 +28,7 @@ function ReworkStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const choice = <Choice shown={shown} onShow={show} />;
   const given = { editor, plan, pantry, onPlan: setPlan, choice };
   return (
-    <div className="grid gap-x-6 px-5 lg:grid-cols-[19rem_minmax(0,1fr)]">
+    <div className="grid gap-x-6 px-5 lg:grid-cols-[15rem_minmax(0,1fr)] xl:grid-cols-[19rem_minmax(0,1fr)]">
       {shown === "most" ? (
         <MostView {...given} />
       ) : (

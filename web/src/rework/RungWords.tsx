@@ -1,10 +1,12 @@
-import type { LadderAnswer } from "../api";
+import { Link } from "react-router";
+import type { LadderAnswer, PantryDocument } from "../api";
 import { useFigures } from "../figures";
 import { ActionButton } from "../formula";
 import { brokenName, cautionWords, type FormulaFigure, figureName, figureWords } from "../words";
 
 interface RungWordsProps {
   answer: LadderAnswer;
+  pantry: PantryDocument;
   share: number | null;
   table: boolean;
   onTable: (table: boolean) => void;
@@ -21,7 +23,7 @@ const TOLD: FormulaFigure[] = [
 ];
 
 /** The chosen rung in words, with what can be done with it. */
-export function RungWords({ answer, share, table, onTable, onOpen }: RungWordsProps) {
+export function RungWords({ answer, pantry, share, table, onTable, onOpen }: RungWordsProps) {
   const figures = useFigures();
   const rung = answer.rungs.find((each) => share !== null && Math.abs(each.share - share) < 1e-6);
   const gained = rung && [
@@ -45,6 +47,12 @@ export function RungWords({ answer, share, table, onTable, onOpen }: RungWordsPr
           {rung.broken.length > 0 && (
             <span className="text-error">not kept: {rung.broken.map(brokenName).join(", ")}</span>
           )}
+          {rung.batches.map((batch) => (
+            <Link key={batch.id} className="link" to={`/formulas/${batch.formula}/handling?version=${batch.version}`}>
+              made {figures.date(batch.startedAt)}: felt {feelName(batch.feel, pantry)} at minute{" "}
+              {figures.number(batch.minute, 0)}
+            </Link>
+          ))}
           {gained && gained.length > 0 && <span>Comes in: {gained.join("; ")}.</span>}
         </>
       ) : (
@@ -64,4 +72,8 @@ export function RungWords({ answer, share, table, onTable, onOpen }: RungWordsPr
       </span>
     </div>
   );
+}
+
+function feelName(code: string, pantry: PantryDocument): string {
+  return pantry.feels.find((feel) => feel.code === code)?.name ?? code;
 }

@@ -3,6 +3,7 @@ package verdamen.core.rework;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.evaluation.Evaluation;
@@ -79,6 +80,30 @@ public record Ladder(List<Rung> rungs, List<FigureLimit> limits, List<Crossing> 
                 .ladder();
     }
 
+    /**
+     * The rung to which each of some formulas that were made belongs, by what went into it but for water; nothing for one that
+     * belongs to none.
+     */
+    public List<OptionalInt> rungsOf(List<Formula> made) {
+        List<Makings> own = rungs.stream()
+                .map(rung -> Makings.of(rung.evaluation().formula()))
+                .toList();
+        return made.stream().map(each -> nearest(own, Makings.of(each))).toList();
+    }
+
+    private static OptionalInt nearest(List<Makings> rungs, Makings made) {
+        int nearest = -1;
+        double least = Coefficient.REWORK_BATCH_WITHIN.value();
+        for (int at = 0; at < rungs.size(); at++) {
+            double apart = rungs.get(at).apart(made);
+            if (apart < least) {
+                nearest = at;
+                least = apart;
+            }
+        }
+        return nearest < 0 ? OptionalInt.empty() : OptionalInt.of(nearest);
+    }
+
     /** Works a ladder out. */
     private record Climber(
             BaseFormula base,
@@ -125,15 +150,21 @@ public record Ladder(List<Rung> rungs, List<FigureLimit> limits, List<Crossing> 
             return FormulaReader.read(spec, stock.pantry());
         }
 
+        /**
+         * Where limits are crossed. At 0 the formula is as it is, nothing set right: what only that changes is crossed by no
+         * share, and is not looked at.
+         */
         private List<Crossing> crossings(List<Rung> rungs) {
             List<Crossing> found = new ArrayList<>();
             for (int at = 1; at < rungs.size(); at++) {
                 Rung below = rungs.get(at - 1);
                 Rung above = rungs.get(at);
+                double from = below.share() > 0 ? below.share() : Math.min(WITHIN, above.share());
+                FormulaFigures foot = below.share() > 0 ? below.figures() : figuresAt(from);
                 for (FigureLimit limit : limits) {
-                    boolean kept = limit.isKept(below.figures());
+                    boolean kept = limit.isKept(foot);
                     if (kept != limit.isKept(above.figures())) {
-                        found.add(crossing(limit, below.share(), above.share(), kept));
+                        found.add(crossing(limit, from, above.share(), kept));
                     }
                 }
             }
@@ -141,14 +172,16 @@ public record Ladder(List<Rung> rungs, List<FigureLimit> limits, List<Crossing> 
             return found;
         }
 
+        private FormulaFigures figuresAt(double share) {
+            return FormulaFigures.of(RolledDough.of(read(reworked(share).formula())), stock.prices());
+        }
+
         private Crossing crossing(FigureLimit limit, double below, double above, boolean breaks) {
             double low = below;
             double high = above;
             while (high - low > WITHIN) {
                 double middle = (low + high) / 2;
-                boolean kept = limit.isKept(
-                        FormulaFigures.of(RolledDough.of(read(reworked(middle).formula())), stock.prices()));
-                if (kept == breaks) {
+                if (limit.isKept(figuresAt(middle)) == breaks) {
                     low = middle;
                 } else {
                     high = middle;

@@ -12,6 +12,7 @@ import static verdamen.core.Doughs.spec;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
@@ -105,6 +106,16 @@ public class LadderTest {
     }
 
     @Test
+    public void whatOnlySettingTheWaterRightChangesIsCrossedByNoShare() {
+        FormulaSpec wet = roti().withLine(1, line("water", 330));
+        Ladder ladder = Ladder.of(
+                new LadderQuestion(wet, new RaisedSpec(MILLET, null, null, null), List.of(), null, ALL), STOCK);
+        assertTrue(ladder.rungs().get(0).broken().contains(FormulaFigure.ROLLABILITY), "as it is");
+        assertFalse(ladder.rungs().get(1).broken().contains(FormulaFigure.ROLLABILITY), "set right");
+        assertTrue(ladder.crossings().stream().noneMatch(each -> each.share() < 0.05), ladder.crossings() + "");
+    }
+
+    @Test
     public void aHarderLimitIsNotCrossedLater() {
         double before = 1;
         for (double least = 20; least <= 80; least += 10) {
@@ -144,6 +155,24 @@ public class LadderTest {
         assertEquals(at(PUMPKIN, 0.25).value(FormulaFigure.INCLUSION), 25, 1e-9);
         double pieces = 1 / (at(PUMPKIN, 0.25).value(FormulaFigure.INCLUSION_GRAMS) / 100);
         assertEquals(at(PUMPKIN, 0.25).value(FormulaFigure.COST), 0.8 / pieces, 1e-9, "400 g of atta at 2 a kilogram");
+    }
+
+    @Test
+    public void whatWasMadeBelongsToTheRungThatIsNearestWhateverTheWater() {
+        Ladder ladder = ladder(MILLET, null);
+        FormulaSpec made = spec(
+                "roti",
+                line("wheat-atta", 141),
+                line("pearl-millet-flour", 59),
+                line("water", 170),
+                line("salt-fine", 3.5));
+        assertEquals(ladder.rungsOf(List.of(read(made), read(roti()))), List.of(OptionalInt.of(6), OptionalInt.of(0)));
+        FormulaSpec other = made.withLine(0, line("rye-whole", 141));
+        FormulaSpec thick = spec("pita", line("wheat-atta", 141), line("pearl-millet-flour", 59));
+        assertEquals(
+                ladder.rungsOf(List.of(read(other), read(thick))),
+                List.of(OptionalInt.empty(), OptionalInt.empty()),
+                "of other flour, of another style");
     }
 
     @DataProvider

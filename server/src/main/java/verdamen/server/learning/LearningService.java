@@ -1,16 +1,12 @@
 package verdamen.server.learning;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
-import verdamen.core.handling.PutIn;
 import verdamen.core.learning.Batch;
 import verdamen.core.learning.BatchVerdict;
 import verdamen.core.learning.FlourLearned;
@@ -20,11 +16,8 @@ import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Pantry;
 import verdamen.server.formula.FormulaNotFoundException;
-import verdamen.server.formula.StoredFormula;
-import verdamen.server.json.JsonText;
 import verdamen.server.learning.LearningAnswer.LearnedFlour;
 import verdamen.server.learning.LearningAnswer.TeachingBatch;
-import verdamen.server.learning.LearningMapper.FeltRow;
 import verdamen.server.pantry.KitchenPantry;
 import verdamen.server.pantry.PantryService;
 
@@ -32,34 +25,27 @@ import verdamen.server.pantry.PantryService;
 @Service
 class LearningService {
 
-    private static final int NEWEST = 300;
-
     private final LearningMapper mapper;
+    private final FinishedBatches finished;
     private final PantryService pantry;
-    private final StoredFormula stored;
-    private final JsonText json;
 
-    LearningService(LearningMapper mapper, PantryService pantry, StoredFormula stored, JsonText json) {
+    LearningService(LearningMapper mapper, FinishedBatches finished, PantryService pantry) {
         this.mapper = mapper;
+        this.finished = finished;
         this.pantry = pantry;
-        this.stored = stored;
-        this.json = json;
     }
-
-    /** A batch that can still be read, with what it was made of. */
-    private record Read(FeltRow row, Batch batch) {}
 
     /** What batches teach. */
     @Transactional(readOnly = true)
     LearningAnswer learned() {
-        List<Read> batches = new ArrayList<>(
-                mapper.felt(NEWEST).stream().flatMap(row -> read(row).stream()).toList());
+        List<FinishedBatch> batches = new ArrayList<>(finished.newest());
         Collections.reverse(batches);
         KitchenPantry kitchen = pantry.kitchenPantry();
-        Learning learning = Learning.of(batches.stream().map(Read::batch).toList(), asTheBookHasThem(kitchen));
+        Learning learning =
+                Learning.of(batches.stream().map(LearningService::teaching).toList(), asTheBookHasThem(kitchen));
         List<TeachingBatch> said = new ArrayList<>();
         for (int index = batches.size() - 1; index >= 0; index--) {
-            said.add(batch(batches.get(index).row(), learning.batches().get(index)));
+            said.add(batch(batches.get(index), learning.batches().get(index)));
         }
         List<LearnedFlour> flours = learning.flours().stream()
                 .map(each -> flour(each, kitchen.pantry()))
@@ -95,20 +81,8 @@ class LearningService {
         return learned();
     }
 
-    private Optional<Read> read(FeltRow row) {
-        try {
-            List<PutIn> additions = Arrays.asList(json.read(row.additions(), PutIn[].class));
-            return Optional.of(new Read(
-                    row,
-                    new Batch(
-                            row.id(),
-                            PutIn.into(stored.read(row.documentVersion(), row.document()), additions),
-                            row.minute(),
-                            row.feel(),
-                            counts(row.counts()))));
-        } catch (JacksonException | IllegalArgumentException unreadable) {
-            return Optional.empty();
-        }
+    private static Batch teaching(FinishedBatch batch) {
+        return new Batch(batch.id(), batch.inTheBowl(), batch.minute(), batch.feel(), counts(batch.counts()));
     }
 
     private static Batch.Counts counts(@Nullable Boolean said) {
@@ -144,17 +118,17 @@ class LearningService {
         return new LearnedFlour(learned, flour.name(), used);
     }
 
-    private static TeachingBatch batch(FeltRow row, BatchVerdict verdict) {
+    private static TeachingBatch batch(FinishedBatch batch, BatchVerdict verdict) {
         return new TeachingBatch(
-                row.id(),
-                row.formulaId(),
-                row.name(),
-                row.startedAt(),
-                row.minute(),
-                row.feel(),
+                batch.id(),
+                batch.formula(),
+                batch.name(),
+                batch.startedAt(),
+                batch.minute(),
+                batch.feel(),
                 verdict.off(),
                 verdict.farOff(),
                 verdict.counted(),
-                row.counts());
+                batch.counts());
     }
 }

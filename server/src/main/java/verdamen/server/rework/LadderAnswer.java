@@ -1,5 +1,6 @@
 package verdamen.server.rework;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -11,6 +12,7 @@ import verdamen.core.rework.FigureLimit;
 import verdamen.core.rework.Ladder;
 import verdamen.core.rework.Proposal;
 import verdamen.server.balance.BalanceAnswer;
+import verdamen.server.learning.FinishedBatch;
 
 /**
  * A change raised rung by rung.
@@ -37,6 +39,7 @@ record LadderAnswer(
      * @param broken the figures whose limit it does not keep
      * @param allergensGained allergens to declare that the formula as it was has not
      * @param cautionsGained cautions that did not apply to the formula as it was
+     * @param batches what the kitchen made of it, the newest first
      */
     record Rung(
             double share,
@@ -46,7 +49,34 @@ record LadderAnswer(
             @Nullable Double uncorrectedSoftness,
             List<FormulaFigure> broken,
             List<String> allergensGained,
-            List<Caution> cautionsGained) {}
+            List<Caution> cautionsGained,
+            List<MadeBatch> batches) {}
+
+    /**
+     * A finished batch of a rung: what went in but for water is the same.
+     *
+     * @param id its id
+     * @param formula id of the formula that it was made from
+     * @param version the version
+     * @param name name of that version
+     * @param startedAt when water met flour
+     * @param minute when it was felt last, minutes since then
+     * @param feel code of the word for it
+     */
+    record MadeBatch(
+            long id, long formula, int version, String name, OffsetDateTime startedAt, double minute, String feel) {
+
+        static MadeBatch of(FinishedBatch batch) {
+            return new MadeBatch(
+                    batch.id(),
+                    batch.formula(),
+                    batch.version(),
+                    batch.name(),
+                    batch.startedAt(),
+                    batch.minute(),
+                    batch.feel());
+        }
+    }
 
     /**
      * A formula of a field.

@@ -1,8 +1,14 @@
 package verdamen.server.rework;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import verdamen.core.evaluation.Evaluation;
@@ -11,6 +17,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.RefusedException;
 import verdamen.core.rework.Carried;
 import verdamen.core.rework.ChangeSpec;
 import verdamen.core.rework.Compared;
@@ -23,7 +30,10 @@ import verdamen.core.rework.RaisedSpec;
 import verdamen.core.rework.Rework;
 import verdamen.core.rework.Stock;
 import verdamen.server.balance.BalanceService;
+import verdamen.server.learning.FinishedBatch;
+import verdamen.server.learning.FinishedBatches;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.rework.LadderAnswer.MadeBatch;
 import verdamen.server.rework.ReworkController.LadderRequest;
 import verdamen.server.rework.ReworkController.MostRequest;
 import verdamen.server.rework.ReworkController.SubstituteRequest;
@@ -34,8 +44,10 @@ class ReworkService {
 
     private final BalanceService balances;
     private final PantryService pantry;
+    private final FinishedBatches finished;
 
-    ReworkService(BalanceService balances, PantryService pantry) {
+    ReworkService(BalanceService balances, PantryService pantry, FinishedBatches finished) {
+        this.finished = finished;
         this.balances = balances;
         this.pantry = pantry;
     }
@@ -75,8 +87,11 @@ class ReworkService {
         }
         Ladder ladder = Ladder.of(question, stock());
         Formula base = balances.read(asked.formula());
+        Map<Integer, List<MadeBatch>> made = made(ladder);
         return new LadderAnswer(
-                ladder.rungs().stream().map(rung -> answer(rung, base)).toList(),
+                IntStream.range(0, ladder.rungs().size())
+                        .mapToObj(at -> answer(ladder.rungs().get(at), base, made.getOrDefault(at, List.of())))
+                        .toList(),
                 ladder.limits(),
                 ladder.crossings(),
                 null);
@@ -96,7 +111,37 @@ class ReworkService {
         return new Stock(pantry.pantry(), pantry.prices());
     }
 
-    private LadderAnswer.Rung answer(Ladder.Rung rung, Formula base) {
+    /** The kitchen's finished batches by the rung to which they belong. */
+    private Map<Integer, List<MadeBatch>> made(Ladder ladder) {
+        List<FinishedBatch> batches = new ArrayList<>();
+        List<Formula> formulas = new ArrayList<>();
+        for (FinishedBatch batch : finished.newest()) {
+            read(batch).ifPresent(formula -> {
+                batches.add(batch);
+                formulas.add(formula);
+            });
+        }
+        List<OptionalInt> rungs = ladder.rungsOf(formulas);
+        Map<Integer, List<MadeBatch>> made = new HashMap<>();
+        for (int at = 0; at < batches.size(); at++) {
+            MadeBatch batch = MadeBatch.of(batches.get(at));
+            rungs.get(at)
+                    .ifPresent(rung -> made.computeIfAbsent(rung, none -> new ArrayList<>())
+                            .add(batch));
+        }
+        return made;
+    }
+
+    /** What was in the bowl; nothing when what it was made of is gone from the pantry. */
+    private Optional<Formula> read(FinishedBatch batch) {
+        try {
+            return Optional.of(balances.read(batch.inTheBowl()));
+        } catch (RefusedException noLongerRead) {
+            return Optional.empty();
+        }
+    }
+
+    private LadderAnswer.Rung answer(Ladder.Rung rung, Formula base, List<MadeBatch> made) {
         Compared compared = Compared.of(base, rung.evaluation().formula());
         return new LadderAnswer.Rung(
                 rung.share(),
@@ -106,7 +151,8 @@ class ReworkService {
                 rung.uncorrectedSoftness(),
                 rung.broken(),
                 compared.allergensGained(),
-                compared.cautionsGained());
+                compared.cautionsGained(),
+                made);
     }
 
     private static Set<Carried> without(@Nullable List<String> codes, Faults faults) {

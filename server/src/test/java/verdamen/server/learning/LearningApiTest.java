@@ -63,6 +63,20 @@ public class LearningApiTest extends ServerTest {
     }
 
     @Test
+    public void aFinishedBatchStandsOnItsRung() {
+        long id = batch(30, "stiff", 1);
+        JsonNode rungs = postJson("/api/rework/ladder", """
+                        {"formula": {"style": "roti", "lines": [
+                          {"ingredient": "wheat-atta", "grams": 200}, {"ingredient": "rye-whole", "grams": 200},
+                          {"ingredient": "water", "grams": 250}, {"ingredient": "salt-fine", "grams": 7}]},
+                         "change": {"line": 1, "by": "wheat-atta"}, "rungs": 5}
+                        """).expect(200).at("/rungs");
+        assertEquals(rungs.at("/4/batches/0/id").asLong(), id);
+        assertEquals(rungs.at("/4/batches/0/feel").asString(), "stiff");
+        assertTrue(rungs.at("/3/batches").isEmpty(), "a rung below is another dough");
+    }
+
+    @Test
     public void aFinishedBatchTeachesAndIsUsedOnlyWhenItIsTaken() {
         assertFalse(has(getJson("/api/learning").expect(200), "wheat-atta"));
         long id = batch(30, "soft", 1);
