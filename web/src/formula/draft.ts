@@ -107,6 +107,8 @@ export interface PlannedLadder {
 /** A limit to keep, in the unit of its figure. */
 export interface PlannedLimit {
   figure: string;
+  /** Which of its ends are asked for; each may be empty as yet. */
+  ends: ("atLeast" | "atMost")[];
   atLeast: NumberEntry;
   atMost: NumberEntry;
 }

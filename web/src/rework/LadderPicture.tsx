@@ -69,7 +69,7 @@ export function LadderPicture({ answer, share, onPick, onOpen }: LadderPicturePr
         <Lanes answer={answer} drawn={drawn} picked={picked} />
         <Crossings answer={answer} drawn={drawn} />
         {first === 0 && (
-          <span className="soft absolute left-full pl-3 text-xs" style={{ top: drawn.top(0) - 8 }}>
+          <span className="soft absolute left-full pl-3 text-xs whitespace-nowrap" style={{ top: drawn.top(0) - 8 }}>
             as it is
           </span>
         )}

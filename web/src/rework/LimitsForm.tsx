@@ -2,8 +2,9 @@ import { Plus, X } from "lucide-react";
 import type { LadderAnswer } from "../api";
 import type { Plan, PlannedLimit } from "../formula";
 import { useFigures } from "../figures";
-import { IconButton, NumberField } from "../parts";
-import { FORMULA_FIGURES, type FormulaFigure, figureName } from "../words";
+import { IconButton, MassField, NumberField, type NumberEntry } from "../parts";
+import { isSaid } from "./plan";
+import { FORMULA_FIGURES, type FormulaFigure, figureName, figureUnit } from "../words";
 
 interface LimitsFormProps {
   plan: Plan;
@@ -17,22 +18,38 @@ interface LimitsFormProps {
 export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) {
   const kept: PlannedLimit[] =
     plan.limits ??
-    usual.map(({ figure, atLeast, atMost }) => ({ figure, atLeast: atLeast ?? null, atMost: atMost ?? null }));
+    usual.map(({ figure, atLeast, atMost }) => ({
+      figure,
+      ends: [...(atLeast == null ? [] : (["atLeast"] as const)), ...(atMost == null ? [] : (["atMost"] as const))],
+      atLeast: atLeast ?? null,
+      atMost: atMost ?? null,
+    }));
+  const said = kept.filter(isSaid);
   const put = (limits: PlannedLimit[], tag?: string) => onChange({ ...plan, limits }, tag);
   const figures = useFigures();
   const others = FORMULA_FIGURES.filter((figure) => kept.every((limit) => limit.figure !== figure));
-  const end = (limit: PlannedLimit, index: number, field: "atLeast" | "atMost") => (
-    <NumberField
-      framed
-      label={`${figureName(limit.figure as FormulaFigure)} ${field === "atLeast" ? "at least" : "at most"}`}
-      className="w-13"
-      value={limit[field]}
-      format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 2)}
-      error={faultOf(`limits[${index}].${field}`)}
-      onChange={(value) => put(kept.with(index, { ...limit, [field]: value }), `${limit.figure} ${field}`)}
-    />
-  );
-  const messages = kept.flatMap((_, index) =>
+  const end = (limit: PlannedLimit, index: number, field: "atLeast" | "atMost") => {
+    const figure = limit.figure as FormulaFigure;
+    const given = {
+      label: `${figureName(figure)} ${field === "atLeast" ? "at least" : "at most"}`,
+      className: "w-18",
+      value: limit[field],
+      error: faultOf(`limits[${said.indexOf(limit)}].${field}`),
+      onChange: (value: NumberEntry) => put(kept.with(index, { ...limit, [field]: value }), `${figure} ${field}`),
+    };
+    const unit = figureUnit(figure);
+    return unit === "mass" ? (
+      <MassField {...given} />
+    ) : (
+      <NumberField
+        {...given}
+        framed
+        unit={unit}
+        format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 2)}
+      />
+    );
+  };
+  const messages = said.flatMap((_, index) =>
     ["figure", "atLeast", "atMost"].flatMap((field) => faultOf(`limits[${index}].${field}`) ?? []),
   );
   return (
@@ -41,18 +58,12 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
       {kept.map((limit, index) => (
         <span key={limit.figure} className="flex items-center gap-1" data-limit={limit.figure}>
           {figureName(limit.figure as FormulaFigure)}
-          {(limit.atLeast !== null || limit.atMost === null) && (
-            <>
-              <span className="soft">≥</span>
-              {end(limit, index, "atLeast")}
-            </>
-          )}
-          {limit.atMost !== null && (
-            <>
-              <span className="soft">≤</span>
-              {end(limit, index, "atMost")}
-            </>
-          )}
+          {limit.ends.map((field) => (
+            <span key={field} className="flex items-center gap-1">
+              <span className="soft">{field === "atLeast" ? "≥" : "≤"}</span>
+              {end(limit, index, field)}
+            </span>
+          ))}
           <IconButton
             label={`No limit for ${figureName(limit.figure as FormulaFigure)}`}
             onClick={() => put(kept.filter((other) => other !== limit))}
@@ -69,7 +80,7 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
           value=""
           onChange={(event) => {
             const [figure = "", field = "atLeast"] = event.target.value.split(" ");
-            put([...kept, { figure, atLeast: null, atMost: null, [field]: field === "atMost" ? "" : null }]);
+            put([...kept, { figure, ends: [field === "atMost" ? "atMost" : "atLeast"], atLeast: null, atMost: null }]);
           }}
         >
           <option value="">a limit…</option>

@@ -60,7 +60,14 @@ describe("what is planned in Rework", () => {
   });
 
   it("looks for what is said once something may move, with the limits of the ladder", () => {
-    const plan = { substitutions: [], without: [], limits: [{ figure: "puff", atLeast: 20, atMost: null }] };
+    const plan = {
+      substitutions: [],
+      without: [],
+      limits: [
+        { figure: "puff", ends: ["atLeast" as const], atLeast: 20, atMost: null },
+        { figure: "costPerPiece", ends: ["atMost" as const], atLeast: null, atMost: null },
+      ],
+    };
     expect(searchOf(plan, DRAFT, {})).toBeNull();
     expect(searchOf({ ...plan, search: { goal: "fibreGrams", free: [] } }, DRAFT, {})).toBeNull();
     const free = [

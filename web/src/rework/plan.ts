@@ -107,8 +107,13 @@ export function searchOf(plan: Plan, draft: Draft, formula: MostRequest["formula
     : null;
 }
 
+/** Whether a limit says anything: one that was only added does not as yet. */
+export function isSaid({ ends, atLeast, atMost }: PlannedLimit): boolean {
+  return ends.some((end) => (end === "atLeast" ? atLeast : atMost) !== null);
+}
+
 function limitsOf(plan: Plan) {
-  return plan.limits?.map(limitOf) ?? null;
+  return plan.limits?.filter(isSaid).map(limitOf) ?? null;
 }
 
 function limitOf({ figure, atLeast, atMost }: PlannedLimit) {

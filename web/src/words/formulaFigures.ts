@@ -17,6 +17,13 @@ const minutes = (value: number, f: Figures) => `${f.number(value, 0)} min`;
 const millimetres = (value: number, f: Figures) => `${f.number(value, 1)} mm`;
 const whole = (value: number, f: Figures) => f.number(value, 0);
 
+const UNITS = new Map([
+  [percent, "%"],
+  [mass, "mass"],
+  [minutes, "min"],
+  [millimetres, "mm"],
+] as const);
+
 const FIGURES: Record<FormulaFigure, Words> = {
   waterNeeded: { name: "water it needs", broken: "water", say: mass },
   softness: { name: "softness when rolled", broken: "softness", say: (value, f) => f.number(value, 2) },
@@ -54,6 +61,11 @@ export function figureName(figure: FormulaFigure): string {
 
 export function brokenName(figure: FormulaFigure): string {
   return FIGURES[figure].broken;
+}
+
+/** The unit in which a figure is typed: a mass in the kitchen's, all else as it is computed. */
+export function figureUnit(figure: FormulaFigure): "mass" | "%" | "mm" | "min" | "kcal" | undefined {
+  return UNITS.get(FIGURES[figure].say) ?? (figure === "energyKcal" ? "kcal" : undefined);
 }
 
 /** A figure with its unit; a dash where it does not apply. */

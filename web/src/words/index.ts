@@ -7,7 +7,7 @@ export { drillWords, endPointWords, symptomCauseWords, symptomWords } from "./ha
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";
 export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
-export { brokenName, FORMULA_FIGURES, type FormulaFigure, figureName, figureWords } from "./formulaFigures";
+export { brokenName, FORMULA_FIGURES, type FormulaFigure, figureName, figureUnit, figureWords } from "./formulaFigures";
 export { ingredientName } from "./ingredients";
 export { carriedWords, changeWords, reasonWords, reworkNote } from "./rework";
 export { stepWords } from "./reasons";

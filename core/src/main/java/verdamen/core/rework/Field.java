@@ -6,9 +6,7 @@ import java.util.Objects;
 import java.util.stream.DoubleStream;
 import verdamen.core.evaluation.FormulaFigure;
 import verdamen.core.evaluation.FormulaFigures;
-import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.handling.RolledDough;
 import verdamen.core.model.Faults;
 
 /**
@@ -73,17 +71,8 @@ public record Field(List<Cell> cells, List<FigureLimit> limits) {
                             AskedChange.before(one.at(shares[0]), AskedChange.before(other.at(shares[1]), beside));
                     FormulaSpec formula =
                             base.reworked(changes, asked.without()).formula();
-                    FormulaFigures figures = FormulaFigures.of(
-                            RolledDough.of(FormulaReader.read(formula, stock.pantry())), stock.prices());
-                    return new Cell(
-                            shares[0],
-                            shares[1],
-                            formula,
-                            figures,
-                            limits.stream()
-                                    .filter(limit -> !limit.isKept(figures))
-                                    .map(FigureLimit::figure)
-                                    .toList());
+                    FormulaFigures figures = stock.figures(formula);
+                    return new Cell(shares[0], shares[1], formula, figures, FigureLimit.broken(limits, figures));
                 })
                 .toList();
     }

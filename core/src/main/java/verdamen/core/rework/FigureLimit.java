@@ -108,6 +108,14 @@ public record FigureLimit(
         return Math.max(atLeast == null ? 0 : Math.abs(atLeast), atMost == null ? 0 : Math.abs(atMost));
     }
 
+    /** The figures of the limits that a formula does not keep. */
+    static List<FormulaFigure> broken(List<FigureLimit> limits, FormulaFigures figures) {
+        return limits.stream()
+                .filter(limit -> !limit.isKept(figures))
+                .map(FigureLimit::figure)
+                .toList();
+    }
+
     /** Whether a formula keeps it; one that lacks the figure does not. */
     boolean isKept(FormulaFigures figures) {
         Double value = figures.value(figure);

@@ -140,10 +140,7 @@ public record Ladder(List<Rung> rungs, List<FigureLimit> limits, List<Crossing> 
                     facts,
                     figures,
                     RolledDough.of(uncorrected).handling().softness(),
-                    limits.stream()
-                            .filter(limit -> !limit.isKept(figures))
-                            .map(FigureLimit::figure)
-                            .toList());
+                    FigureLimit.broken(limits, figures));
         }
 
         private Formula read(FormulaSpec spec) {
@@ -173,7 +170,7 @@ public record Ladder(List<Rung> rungs, List<FigureLimit> limits, List<Crossing> 
         }
 
         private FormulaFigures figuresAt(double share) {
-            return FormulaFigures.of(RolledDough.of(read(reworked(share).formula())), stock.prices());
+            return stock.figures(reworked(share).formula());
         }
 
         private Crossing crossing(FigureLimit limit, double below, double above, boolean breaks) {

@@ -16,11 +16,8 @@ import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.CMAESOptimizer;
 import org.hipparchus.random.Well19937c;
 import verdamen.core.evaluation.FormulaFigure;
-import verdamen.core.evaluation.FormulaFigures;
-import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
-import verdamen.core.handling.RolledDough;
 import verdamen.core.model.Coefficient;
 
 /**
@@ -176,8 +173,6 @@ final class Search {
             }
         }
         FormulaSpec formula = Along.with(spec, base, asked.without()).formula();
-        FormulaFigures figures =
-                FormulaFigures.of(RolledDough.of(FormulaReader.read(formula, stock.pantry())), stock.prices());
-        return new Candidate(places, formula, figures);
+        return new Candidate(places, formula, stock.figures(formula));
     }
 }
