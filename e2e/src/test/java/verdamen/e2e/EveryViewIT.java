@@ -41,6 +41,7 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/6/method",
             "/formulas/6/handling",
             "/formulas/6/rework",
+            "/formulas/6/rework?view=most",
             "/guide",
             "/model",
             "/pantry/ingredients",

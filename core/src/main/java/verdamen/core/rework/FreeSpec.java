@@ -7,7 +7,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param line index of the line in the formula, 0 for the first
  * @param low the least it may be, g; 0 when absent
- * @param high the most it may be, g, above {@code low}; absent for twice what there is
+ * @param high the most it may be, g, above {@code low}; absent for twice what there is,
+ *     or all that a preparation gives
  */
 public record FreeSpec(
         @Nullable Integer line,

@@ -72,7 +72,7 @@ public record Most(
         BaseFormula base = BaseFormula.of(asked.formula(), stock.pantry());
         Faults faults = new Faults();
         FormulaFigure goal = faults.choice("goal", asked.goal(), FormulaFigure.class);
-        List<FreeAmount> free = FreeAmount.read(asked.free(), base.formula(), faults);
+        List<FreeAmount> free = FreeAmount.read(asked.free(), base, faults);
         List<FigureLimit> limits = FigureLimit.read(asked.limits(), base.formula(), faults);
         faults.refuse();
         Search search = new Search(base, free, Objects.requireNonNull(goal), asked, stock);

@@ -21,10 +21,14 @@ import verdamen.core.evaluation.FormulaFigure;
 import verdamen.core.evaluation.FormulaFigures;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
 import verdamen.core.handling.RolledDough;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Price;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.StepKind;
+import verdamen.core.prep.StepSpec;
 
 /** As much as a dough can take, against a search through everything. */
 public class MostTest {
@@ -241,6 +245,31 @@ public class MostTest {
         Most most = most(ROTI, "inclusionGrams", List.of(), new FreeSpec(4, null, null));
         assertEquals(most.free(), List.of(new FreeAmount(4, 0, 200)));
         assertEquals(most.formula().lineOrNull(4).grams(), 200.0, 1e-3, "nothing holds it back");
+    }
+
+    @Test
+    public void ofWhatIsPreparedThereIsNoMoreThanItsChainGives() {
+        ChainSpec courgette = new ChainSpec(
+                "courgette",
+                null,
+                "courgette-raw",
+                300.0,
+                null,
+                List.of(StepSpec.of(StepKind.PRESS).running(100)));
+        FormulaSpec prepared = spec(
+                        "roti",
+                        line("wheat-atta", 400),
+                        line("water", 150),
+                        LineSpec.ofPrep("courgette").weighed(120),
+                        LineSpec.ofPrep("courgette").withPart("filling").weighed(50))
+                .withPreps(List.of(courgette));
+        Most most = most(prepared, "inclusionGrams", List.of(), new FreeSpec(2, null, null));
+        assertEquals(most.free(), List.of(new FreeAmount(2, 0, 150)));
+        assertEquals(most.formula().lineOrNull(2).grams(), 150, 1e-3);
+        RefusedException refused =
+                expectThrows(RefusedException.class, () -> most(prepared, "inclusionGrams", null, free(2, 0, 151)));
+        assertEquals(refused.faults().get(0).field(), "free[0].high");
+        assertEquals(refused.faults().get(0).limit(), 150.0, 1e-9);
     }
 
     @Test
