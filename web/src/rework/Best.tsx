@@ -1,23 +1,22 @@
-import type { MostAnswer, PantryDocument } from "../api";
+import type { MostAnswer } from "../api";
 import { ActionButton, type Editor } from "../formula";
 import { type Figures, useFigures } from "../figures";
 import { useNotices } from "../parts";
-import { figureName, figureWords, ingredientName } from "../words";
+import { figureName, figureWords } from "../words";
 import { Curve } from "./Curve";
 import { DifferentFigures } from "./DifferentFigures";
 
 interface BestProps {
   answer: MostAnswer;
   editor: Editor;
-  pantry: PantryDocument;
 }
 
 /** The best formula that was found, what holds it back, and what a little less strictness would buy. */
-export function Best({ answer, editor, pantry }: BestProps) {
+export function Best({ answer, editor }: BestProps) {
   const figures = useFigures();
   const notify = useNotices();
   const { goal, possible, limits, binding, slack, easing } = answer;
-  const amounts = amountsOf(answer, pantry, figures);
+  const amounts = amountsOf(answer, figures);
   const value = figureWords(goal, answer.value, figures);
   const take = () => {
     const versionNote = `${figureName(goal)} ${value}${binding ? `, held by ${figureName(binding)}` : ""}: ${amounts.map(({ name, before, after }) => `${name} ${before} → ${after}`).join(", ")}.`;
@@ -88,13 +87,16 @@ export function Best({ answer, editor, pantry }: BestProps) {
 }
 
 /** The amounts that moved, water last. */
-function amountsOf({ formula, base, balance }: MostAnswer, pantry: PantryDocument, figures: Figures) {
+function amountsOf({ base, balance }: MostAnswer, figures: Figures) {
   const before = base.ledger;
   return balance.ledger
-    .map((row) => ({ row, was: before.find(({ line }) => line === row.line) }))
+    .map((row) => ({
+      row,
+      was: before.find(({ line, ingredient }) => line === row.line && ingredient === row.ingredient),
+    }))
     .filter(({ row, was }) => figures.mass(row.grams) !== figures.mass(was?.grams ?? 0))
     .map(({ row, was }) => ({
-      name: ingredientName(formula.lines?.[row.line]?.ingredient ?? row.ingredient, pantry),
+      name: row.name,
       before: was ? figures.mass(was.grams) : "none",
       after: figures.mass(row.grams),
     }));

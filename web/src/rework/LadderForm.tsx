@@ -11,8 +11,8 @@ interface LadderFormProps {
   draft: Draft;
   plan: Plan;
   pantry: PantryDocument;
-  /** The limits of the last answer: what is usual until somebody changes them. */
-  limits: LadderAnswer["limits"];
+  /** The last answer: its rungs and limits are what is usual until somebody changes them. */
+  answer: LadderAnswer | null;
   faultOf: (field: string) => string | null;
   onChange: (plan: Plan, tag?: string) => void;
   /** What stands before it, in the same row. */
@@ -20,7 +20,7 @@ interface LadderFormProps {
 }
 
 /** How far and in how many rungs something is raised, and the limits to keep. */
-export function LadderForm({ draft, plan, pantry, limits, faultOf, onChange, before }: LadderFormProps) {
+export function LadderForm({ draft, plan, pantry, answer, faultOf, onChange, before }: LadderFormProps) {
   const figures = useFigures();
   const ladder = plan.ladder ?? NO_LADDER;
   const chosen = chosenOf(plan, draft);
@@ -28,6 +28,8 @@ export function LadderForm({ draft, plan, pantry, limits, faultOf, onChange, bef
   const put = (patch: Partial<PlannedLadder>, tag?: string) =>
     onChange({ ...plan, ladder: { ...ladder, ...patch } }, tag);
   const messages = ["from", "to", "rungs", "second"].flatMap((field) => faultOf(field) ?? []);
+  const shares = sharesOf(answer);
+  const pct = (share: number | undefined) => (share === undefined ? "" : figures.number(100 * share, 0));
   const number = (label: string, field: "fromPct" | "toPct" | "rungs", placeholder: string, unit?: string) => (
     <NumberField
       framed
@@ -66,11 +68,11 @@ export function LadderForm({ draft, plan, pantry, limits, faultOf, onChange, bef
           </>
         )}
         <span>from</span>
-        {number("From", "fromPct", "0", "%")}
+        {number("From", "fromPct", pct(shares[0]), "%")}
         <span>to</span>
-        {number("To", "toPct", "100", "%")}
+        {number("To", "toPct", pct(shares.at(-1)), "%")}
         <span>in</span>
-        {number("Rungs", "rungs", "21")}
+        {number("Rungs", "rungs", shares.length > 0 ? String(shares.length) : "")}
         <span>rungs</span>
       </div>
       {messages.map((message) => (
@@ -78,9 +80,15 @@ export function LadderForm({ draft, plan, pantry, limits, faultOf, onChange, bef
           {message}
         </p>
       ))}
-      <LimitsForm plan={plan} usual={limits} faultOf={faultOf} onChange={onChange} />
+      <LimitsForm plan={plan} usual={answer?.limits ?? []} faultOf={faultOf} onChange={onChange} />
     </div>
   );
+}
+
+/** The shares of the rungs of an answer, rising; of a field those of what was raised first. */
+function sharesOf(answer: LadderAnswer | null): number[] {
+  const all = (answer?.field ?? answer?.rungs ?? []).map(({ share }) => share);
+  return [...new Set(all)].sort((one, other) => one - other);
 }
 
 interface RaisedProps {

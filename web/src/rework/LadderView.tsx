@@ -47,7 +47,7 @@ export function LadderView({ view, asked, editor, plan, pantry, faultOf, onPlan,
         draft={editor.draft}
         plan={plan}
         pantry={pantry}
-        limits={view.answer?.limits ?? []}
+        answer={view.answer}
         faultOf={faultOf}
         onChange={onPlan}
         before={choice}

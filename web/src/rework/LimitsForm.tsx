@@ -54,7 +54,7 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
   );
   return (
     <div className="flex flex-wrap items-center gap-x-2 gap-y-1 pt-2 text-sm" data-testid="limits">
-      <span className="soft">{kept.length === 0 && !plan.limits ? "Keep what is usual, or" : "Keep"}</span>
+      <span className="soft">Keep</span>
       {kept.map((limit, index) => (
         <span key={limit.figure} className="flex items-center gap-1" data-limit={limit.figure}>
           {figureName(limit.figure as FormulaFigure)}

@@ -66,10 +66,16 @@ export function MostView({ editor, plan, pantry, onPlan, choice }: MostViewProps
             <span className="soft text-sm">Choose a figure, and at least one amount that may move.</span>
           )}
         </div>
-        <LimitsForm plan={plan} usual={view.answer?.limits ?? []} faultOf={faultOf} onChange={onPlan} />
+        {plan.limits || view.answer ? (
+          <LimitsForm plan={plan} usual={view.answer?.limits ?? []} faultOf={faultOf} onChange={onPlan} />
+        ) : (
+          <p className="soft pt-3 text-sm">
+            The usual limits are kept. They come with the answer, to be changed there.
+          </p>
+        )}
         {lookedFor !== NOTHING && (
           <StationAnswer station="most" view={shown} editor={editor} waiting="Looking…">
-            {(answer) => <Best answer={answer} editor={editor} pantry={pantry} />}
+            {(answer) => <Best answer={answer} editor={editor} />}
           </StationAnswer>
         )}
       </div>
