@@ -1,10 +1,10 @@
 import type { BalanceAnswer, SubstituteAnswer } from "../api";
 import { type Figures, useFigures } from "../figures";
-import { FORMULA_FIGURES, type FormulaFigure, figureName, figureWords } from "../words";
+import { FORMULA_FIGURES, type FormulaFigure, figureName, figureWords, waterBriefly } from "../words";
 
 /** Figures that are told with more than their number. */
 const TOLD_OTHERWISE: Partial<Record<FormulaFigure, (balance: BalanceAnswer, figures: Figures) => string>> = {
-  waterNeeded: ({ water }, f) => `${f.mass(water.needed)} (${f.massNumber(water.low)}–${f.massNumber(water.high)})`,
+  waterNeeded: ({ water }, f) => waterBriefly(water, f),
   softness: ({ softnessAtRoll, feel }, f) =>
     softnessAtRoll == null ? "–" : `${f.number(softnessAtRoll, 2)}${feel ? `, ${feel.name}` : ""}`,
   "window.minutes": ({ window }) => (window ? `${window[0]} to ${window[1]}` : "never"),

@@ -126,7 +126,8 @@ function Dot({ at, hollow }: { at: number; hollow: boolean }) {
 
 function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing[] {
   const waters = rungs.map(({ balance }) => balance.water);
-  const water = scaleOf(waters.flatMap(({ low, high }) => [low, high]));
+  const masses = waters.flatMap(({ low, high }) => [low, high]);
+  const water = scaleOf(masses);
   const settings = rungs[0]?.balance.settings;
   const softness = scaleOf([
     ...rungs.flatMap((rung) => [rung.uncorrectedSoftness, rung.balance.softnessAtRoll]),
@@ -139,7 +140,6 @@ function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing
   const minute = scaleOf([0, last]);
   const strengths = rungs.map(({ balance }) => balance.handling.sheetStrength);
   const strength = scaleOf(strengths, 0);
-  const masses = waters.flatMap(({ low, high }) => [low, high]);
   const percentLane = (
     name: string,
     figure: "rollability" | "stick" | "crack" | "tear" | "puff",
@@ -163,8 +163,14 @@ function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing
   const lanes: LaneDrawing[] = [
     {
       name: "water",
-      ends: [figures.massNumber(Math.min(...masses)), figures.mass(Math.max(...masses))],
+      ends: [
+        Math.min(...masses) < 0 ? "too much" : figures.massNumber(Math.min(...masses)),
+        figures.mass(Math.max(0, ...masses)),
+      ],
       width: "minmax(0,1.5fr)",
+      behind: Math.min(...masses) < 0 && (
+        <span className="bg-base-content/15 absolute inset-y-0 left-0" style={{ width: `${water(0)}%` }} />
+      ),
       marks: ({ balance: { water: needed } }) => (
         <>
           <Span from={water(needed.low)} to={water(needed.high)} tall={50} className="water-range" />

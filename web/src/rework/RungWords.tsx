@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import type { LadderAnswer, PantryDocument } from "../api";
 import { useFigures } from "../figures";
 import { ActionButton } from "../formula";
-import { brokenName, cautionWords, type FormulaFigure, figureName, figureWords } from "../words";
+import { brokenName, cautionWords, type FormulaFigure, figureName, figureWords, waterBriefly } from "../words";
 
 interface RungWordsProps {
   answer: LadderAnswer;
@@ -36,8 +36,7 @@ export function RungWords({ answer, pantry, share, table, onTable, onOpen }: Run
         <>
           <span className="text-lg font-semibold">{figures.percent(100 * rung.share)}</span>
           <span>
-            water <strong>{figures.mass(rung.balance.water.needed)}</strong> (
-            {figures.massNumber(rung.balance.water.low)}–{figures.massNumber(rung.balance.water.high)})
+            water <strong>{waterBriefly(rung.balance.water, figures)}</strong>
           </span>
           {TOLD.filter((figure) => rung.balance.figures[figure] !== undefined).map((figure) => (
             <span key={figure}>

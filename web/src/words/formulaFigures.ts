@@ -1,5 +1,6 @@
 import type { LadderAnswer } from "../api";
 import type { Figures } from "../figures";
+import { massOrSurplus } from "./water";
 
 export type FormulaFigure = LadderAnswer["limits"][number]["figure"];
 
@@ -20,12 +21,13 @@ const whole = (value: number, f: Figures) => f.number(value, 0);
 const UNITS = new Map([
   [percent, "%"],
   [mass, "mass"],
+  [massOrSurplus, "mass"],
   [minutes, "min"],
   [millimetres, "mm"],
 ] as const);
 
 const FIGURES: Record<FormulaFigure, Words> = {
-  waterNeeded: { name: "water it needs", broken: "water", say: mass },
+  waterNeeded: { name: "water it needs", broken: "water", say: massOrSurplus },
   softness: { name: "softness when rolled", broken: "softness", say: (value, f) => f.number(value, 2) },
   sheetStrength: { name: "sheet strength", broken: "strength", say: whole },
   minSheetMm: { name: "thinnest sheet", broken: "thinnest sheet", say: millimetres },

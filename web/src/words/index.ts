@@ -14,4 +14,4 @@ export { stepWords } from "./reasons";
 export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";
 export { saidFaults, type SaidFault, type SaidProblem, useProblem } from "./useProblem";
-export { waterRange, waterWords } from "./water";
+export { waterBriefly, waterRange, waterWords } from "./water";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { BalanceAnswer, Kitchen } from "../api";
 import { figuresOf } from "../figures";
-import { waterRange, waterWords } from "./water";
+import { massOrSurplus, waterBriefly, waterRange, waterWords } from "./water";
 
 const FIGURES = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
 const water = (needed: number, standing: string) => ({ needed, standing }) as unknown as BalanceAnswer["water"];
@@ -20,6 +20,24 @@ describe("the water that a dough needs", () => {
     for (const needed of [-300, -1, 0, 1, 300]) {
       expect(waterWords(water(needed, "in-balance"))).not.toMatch(/too|needs/i);
     }
+  });
+
+  it.each([
+    [124, 112, 136, "124 g (112–136)"],
+    [-13, -17, -9.2, "13 g too much (9.2–17)"],
+    [5, -8, 18, "5 g (8 g too much to 18 g)"],
+    [-5, -18, 8, "5 g too much (18 g too much to 8 g)"],
+  ])("%d from %d to %d, in few words", (needed, low, high, words) => {
+    expect(waterBriefly({ needed, low, high }, FIGURES)).toBe(words);
+  });
+
+  it.each([
+    [12, "12 g"],
+    [0, "0 g"],
+    [-0.04, "0 g"],
+    [-12, "12 g too much"],
+  ])("%d g is %s", (grams, words) => {
+    expect(massOrSurplus(grams, FIGURES)).toBe(words);
   });
 
   it.each([
