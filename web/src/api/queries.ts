@@ -16,6 +16,8 @@ import {
   type MostRequest,
   type SubstituteAnswer,
   type SubstituteRequest,
+  type TrialRequest,
+  type TrialSeries,
   taken,
 } from "./client";
 
@@ -133,6 +135,12 @@ export const ladderQuestion: Question<LadderRequest, LadderAnswer> = {
   ask: (body, signal) => taken(api.POST("/api/rework/ladder", { body, signal })),
 };
 
+/** The runs that a series of trials would have. */
+export const trialsQuestion: Question<TrialRequest, TrialSeries> = {
+  key: "trials",
+  ask: (body, signal) => taken(api.POST("/api/rework/trials", { body, signal })),
+};
+
 /** How a formula's dough handles. */
 export const handlingQuestion: Question<FormulaSpec, HandlingAnswer> = {
   key: "handling",
@@ -177,5 +185,22 @@ export const batchesQuery = (formula: number) =>
     queryKey: ["batches", formula],
     queryFn: ({ signal }) =>
       taken(api.GET("/api/formulas/{formula}/batches", { params: { path: { formula } }, signal })),
+    staleTime: 0,
+  });
+
+/** The series of trials of a formula, the newest first. */
+export const seriesListQuery = (formula: number) =>
+  queryOptions({
+    queryKey: ["series", "of", formula],
+    queryFn: ({ signal }) =>
+      taken(api.GET("/api/formulas/{formula}/trials", { params: { path: { formula } }, signal })),
+    staleTime: 0,
+  });
+
+/** A series of trials with what came of it. */
+export const seriesQuery = (id: number) =>
+  queryOptions({
+    queryKey: ["series", id],
+    queryFn: ({ signal }) => taken(api.GET("/api/trials/{id}", { params: { path: { id } }, signal })),
     staleTime: 0,
   });

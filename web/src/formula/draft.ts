@@ -76,6 +76,23 @@ export interface Plan {
   /** The limits to keep; null for the usual ones. */
   limits?: PlannedLimit[] | null;
   search?: PlannedSearch | null;
+  trials?: PlannedTrials | null;
+}
+
+/** A series of trials, as far as it is said. */
+export interface PlannedTrials {
+  /** Empty for the names of what is varied. */
+  name: string;
+  /** From what the order is drawn; empty for the name. */
+  seed: string;
+  centre: boolean;
+  rounds: NumberEntry;
+  /** Codes of what is not measured. */
+  unmeasured: string[];
+  /** The levels of each substitution, by its key. */
+  levels: Record<string, { lowPct: NumberEntry; highPct: NumberEntry }>;
+  /** The rungs that were picked, as shares of one substitution, by its key; null for two levels of each. */
+  picked: { key: string; shares: number[] } | null;
 }
 
 /** What the most is looked for of, as far as it is said. */

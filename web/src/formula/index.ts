@@ -23,6 +23,7 @@ export {
   type PlannedLimit,
   type PlannedSearch,
   type PlannedSubstitution,
+  type PlannedTrials,
   picks,
   weighed,
 } from "./draft";

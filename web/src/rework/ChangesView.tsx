@@ -3,7 +3,7 @@ import { ladderQuestion, type PantryDocument, substituteQuestion, type Substitut
 import { type Editor, Faults, type Plan, type PlannedSubstitution, StationAnswer, useAnswer } from "../formula";
 import { besideTheForm } from "./besideTheForm";
 import { LadderView } from "./LadderView";
-import { changesOf, chosenOf, completeOf, ladderOf, raisedOf } from "./plan";
+import { changesOf, climbedOf, completeOf, ladderOf } from "./plan";
 import { PlanForm } from "./PlanForm";
 import { Reworked } from "./Reworked";
 
@@ -15,12 +15,14 @@ interface ChangesViewProps {
   /** Whether it is shown rung by rung; otherwise at the share that is chosen. */
   onLadder: boolean;
   onOpen: () => void;
+  /** What happens when a series of trials is to be made of picked rungs. */
+  onSeries: () => void;
   /** The choice of what is shown. */
   choice: ReactNode;
 }
 
 /** What is changed, and what becomes of it: rung by rung, or at the share that is chosen. */
-export function ChangesView({ editor, plan, pantry, onPlan, onLadder, onOpen, choice }: ChangesViewProps) {
+export function ChangesView({ editor, plan, pantry, onPlan, onLadder, onOpen, onSeries, choice }: ChangesViewProps) {
   const { draft, balanced } = editor;
   const asked = useMemo<SubstituteRequest>(
     () => ({ formula: balanced, changes: changesOf(plan, draft), without: plan.without, weighable: true }),
@@ -41,16 +43,16 @@ export function ChangesView({ editor, plan, pantry, onPlan, onLadder, onOpen, ch
       <div className="min-w-0">
         {!(chosen && onLadder) && choice}
         {!chosen && <NothingChosen draft={draft} onLadder={onLadder} />}
-        {chosen && onLadder && climbed && (
+        {chosen && onLadder && (
           <LadderView
             view={besideTheForm(ladder)}
-            asked={climbed}
             editor={editor}
             plan={plan}
             pantry={pantry}
             faultOf={(field) => faults.of(null, field)}
             onPlan={onPlan}
             onOpen={onOpen}
+            onSeries={onSeries}
             choice={choice}
           />
         )}
@@ -98,9 +100,7 @@ function fieldOf(
   if (!onLadder) {
     return `changes[${completeOf(plan, draft).indexOf(substitution)}].${field}`;
   }
-  const raised = raisedOf(plan, draft);
-  const second = chosenOf(plan, draft).find(({ key }) => key === plan.ladder?.second && key !== raised?.key);
-  const beside = completeOf(plan, draft).filter((each) => each !== raised && each !== second);
+  const { raised, second, beside } = climbedOf(plan, draft);
   return substitution === raised
     ? `change.${field}`
     : substitution === second

@@ -2,6 +2,7 @@ import { type KeyboardEvent, type MouseEvent, useMemo } from "react";
 import type { LadderAnswer } from "../api";
 import { type Figures, useFigures } from "../figures";
 import { brokenName, figureName, figureWords } from "../words";
+import { isSameShare } from "./plan";
 
 type Cell = NonNullable<LadderAnswer["field"]>[number];
 
@@ -18,9 +19,8 @@ interface FieldPictureProps {
 export function FieldPicture({ cells, share, second, names, onPick }: FieldPictureProps) {
   const figures = useFigures();
   const { across, up, byPlace } = useMemo(() => fieldOf(cells), [cells]);
-  const near = (one: number, other: number | null) => other !== null && Math.abs(one - other) < 1e-6;
-  const column = across.findIndex((each) => near(each, share));
-  const row = up.findIndex((each) => near(each, second));
+  const column = across.findIndex((each) => isSameShare(each, share));
+  const row = up.findIndex((each) => isSameShare(each, second));
   const chosen = column < 0 || row < 0 ? undefined : byPlace.get(`${column} ${row}`);
   const pick = (toColumn: number, toRow: number) => {
     const cell = byPlace.get(`${toColumn} ${toRow}`);

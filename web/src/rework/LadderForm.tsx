@@ -5,7 +5,7 @@ import { useFigures } from "../figures";
 import { NumberField, type NumberEntry } from "../parts";
 import { ingredientName } from "../words";
 import { LimitsForm } from "./LimitsForm";
-import { chosenOf, NO_LADDER, raisedOf } from "./plan";
+import { chosenOf, climbedOf, NO_LADDER } from "./plan";
 
 interface LadderFormProps {
   draft: Draft;
@@ -24,7 +24,7 @@ export function LadderForm({ draft, plan, pantry, answer, faultOf, onChange, bef
   const figures = useFigures();
   const ladder = plan.ladder ?? NO_LADDER;
   const chosen = chosenOf(plan, draft);
-  const raised = raisedOf(plan, draft);
+  const { raised } = climbedOf(plan, draft);
   const put = (patch: Partial<PlannedLadder>, tag?: string) =>
     onChange({ ...plan, ladder: { ...ladder, ...patch } }, tag);
   const messages = ["from", "to", "rungs", "second"].flatMap((field) => faultOf(field) ?? []);

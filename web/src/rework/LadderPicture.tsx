@@ -4,6 +4,7 @@ import { useFigures } from "../figures";
 import { brokenName, figureWords } from "../words";
 import { type Drawn, drawnOf, labelTops } from "./ladderGeometry";
 import { Lanes } from "./Lanes";
+import { isSameShare } from "./plan";
 
 type Rung = LadderAnswer["rungs"][number];
 
@@ -26,7 +27,7 @@ export function LadderPicture({ answer, share, onPick, onOpen }: LadderPicturePr
   const figures = useFigures();
   const { rungs } = answer;
   const drawn = useMemo(() => drawnOf(rungs), [rungs]);
-  const picked = rungs.findIndex((rung) => share !== null && Math.abs(rung.share - share) < 1e-6);
+  const picked = rungs.findIndex((rung) => isSameShare(rung.share, share));
   const pick = (index: number) => {
     const rung = rungs[Math.max(0, Math.min(rungs.length - 1, index))];
     if (rung) {
@@ -93,8 +94,8 @@ function Crossings({ answer, drawn }: { answer: LadderAnswer; drawn: Drawn }) {
   const labels = labelTops(lines.map(({ top }) => top));
   if (lines.length === 0) {
     return (
-      <span className="soft absolute top-1 left-full pl-3 text-xs">
-        {answer.rungs[0]?.broken.length ? "No limit is crossed: broken from the first rung on." : "No limit breaks."}
+      <span className="soft absolute top-1 left-full w-34 pl-3 text-xs">
+        {answer.rungs[0]?.broken.length ? "Broken from the first rung on." : "No limit breaks."}
       </span>
     );
   }

@@ -3,9 +3,17 @@ import { useFigures } from "../figures";
 import { useNotices } from "../parts";
 import { brokenName, FORMULA_FIGURES, figureName, figureWords } from "../words";
 import { ladderCsv } from "./ladderCsv";
+import { isSameShare } from "./plan";
+
+interface LadderTableProps {
+  answer: LadderAnswer;
+  /** Shares that were picked for a series of trials. */
+  picked: number[];
+  onTake: (share: number) => void;
+}
 
 /** The ladder as a table that can be taken elsewhere. */
-export function LadderTable({ answer }: { answer: LadderAnswer }) {
+export function LadderTable({ answer, picked, onTake }: LadderTableProps) {
   const figures = useFigures();
   const notify = useNotices();
   const there = FORMULA_FIGURES.filter((figure) =>
@@ -22,6 +30,9 @@ export function LadderTable({ answer }: { answer: LadderAnswer }) {
         <table className="text-sm" data-testid="ladder-table">
           <thead>
             <tr className="text-right align-bottom text-xs">
+              <th scope="col" className="soft bg-base-100 sticky top-0 pr-2 pb-1 font-normal">
+                trials
+              </th>
               <th scope="col" className="bg-base-100 sticky top-0 pr-3 pb-1 text-left">
                 share
               </th>
@@ -38,6 +49,17 @@ export function LadderTable({ answer }: { answer: LadderAnswer }) {
           <tbody>
             {answer.rungs.toReversed().map((rung) => (
               <tr key={rung.share} className="hairline border-t text-right whitespace-nowrap">
+                <td className="pr-2">
+                  <label className="inline-flex size-6 cursor-pointer items-center justify-center">
+                    <input
+                      type="checkbox"
+                      className="checkbox checkbox-xs"
+                      aria-label={`${figures.percent(100 * rung.share)} for trials`}
+                      checked={picked.some((each) => isSameShare(each, rung.share))}
+                      onChange={() => onTake(rung.share)}
+                    />
+                  </label>
+                </td>
                 <th scope="row" className="pr-3 text-left">
                   {figures.percent(100 * rung.share)}
                 </th>

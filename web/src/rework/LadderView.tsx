@@ -1,31 +1,33 @@
 import { type ReactNode, useState } from "react";
-import type { LadderAnswer, LadderRequest, PantryDocument } from "../api";
+import type { LadderAnswer, PantryDocument } from "../api";
 import { type AnswerView, type Editor, type Plan, type PlannedSubstitution, StationAnswer } from "../formula";
 import { FieldPicture } from "./FieldPicture";
 import { LadderForm } from "./LadderForm";
 import { LadderPicture } from "./LadderPicture";
 import { LadderTable } from "./LadderTable";
-import { raisedOf } from "./plan";
+import { climbedOf, withRung } from "./plan";
 import { RungWords } from "./RungWords";
 
 interface LadderViewProps {
   view: AnswerView<LadderAnswer>;
-  asked: LadderRequest;
   editor: Editor;
   plan: Plan;
   pantry: PantryDocument;
   faultOf: (field: string) => string | null;
   onPlan: (plan: Plan, tag?: string) => void;
   onOpen: () => void;
+  /** What happens when a series is to be made of the rungs that were picked. */
+  onSeries: () => void;
   /** The choice of what is shown. */
   choice: ReactNode;
 }
 
 /** A change raised rung by rung: how far it can go, and what breaks first. */
-export function LadderView({ view, asked, editor, plan, pantry, faultOf, onPlan, onOpen, choice }: LadderViewProps) {
+export function LadderView({ view, editor, plan, pantry, faultOf, onPlan, onOpen, onSeries, choice }: LadderViewProps) {
   const [table, setTable] = useState(false);
-  const raised = raisedOf(plan, editor.draft);
-  const second = plan.substitutions.find(({ key }) => asked.second && key === plan.ladder?.second);
+  const { raised, second } = climbedOf(plan, editor.draft);
+  const picked = (plan.trials?.picked?.key === raised?.key && plan.trials?.picked?.shares) || [];
+  const take = (rung: number) => raised && onPlan(withRung(plan, raised.key, rung));
   const share = shareOf(raised);
   const pick = (to: number, secondTo?: number) =>
     onPlan(
@@ -67,7 +69,7 @@ export function LadderView({ view, asked, editor, plan, pantry, faultOf, onPlan,
           ) : (
             <>
               {table ? (
-                <LadderTable answer={answer} />
+                <LadderTable answer={answer} picked={picked} onTake={take} />
               ) : (
                 <LadderPicture answer={answer} share={share} onPick={pick} onOpen={onOpen} />
               )}
@@ -78,6 +80,9 @@ export function LadderView({ view, asked, editor, plan, pantry, faultOf, onPlan,
                 table={table}
                 onTable={setTable}
                 onOpen={onOpen}
+                picked={picked}
+                onTake={take}
+                onSeries={onSeries}
               />
             </>
           )

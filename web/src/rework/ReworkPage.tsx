@@ -5,11 +5,13 @@ import { type Editor, type Plan, Station } from "../formula";
 import { ChangesView } from "./ChangesView";
 import { MostView } from "./MostView";
 import { planOf } from "./plan";
+import { TrialsView } from "./TrialsView";
 
 const VIEWS = [
   { code: "ladder", name: "Rung by rung" },
   { code: "formula", name: "Side by side" },
   { code: "most", name: "As much as it takes" },
+  { code: "trials", name: "Trials" },
 ] as const;
 
 type View = (typeof VIEWS)[number]["code"];
@@ -29,10 +31,15 @@ function ReworkStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const given = { editor, plan, pantry, onPlan: setPlan, choice };
   return (
     <div className="grid gap-x-6 px-5 lg:grid-cols-[15rem_minmax(0,1fr)] xl:grid-cols-[19rem_minmax(0,1fr)]">
-      {shown === "most" ? (
-        <MostView {...given} />
-      ) : (
-        <ChangesView {...given} onLadder={shown === "ladder"} onOpen={() => show("formula")} />
+      {shown === "most" && <MostView {...given} />}
+      {shown === "trials" && <TrialsView {...given} />}
+      {(shown === "ladder" || shown === "formula") && (
+        <ChangesView
+          {...given}
+          onLadder={shown === "ladder"}
+          onOpen={() => show("formula")}
+          onSeries={() => show("trials")}
+        />
       )}
     </div>
   );

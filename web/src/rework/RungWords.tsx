@@ -3,6 +3,7 @@ import type { LadderAnswer, PantryDocument } from "../api";
 import { useFigures } from "../figures";
 import { ActionButton } from "../formula";
 import { brokenName, cautionWords, type FormulaFigure, figureName, figureWords, waterBriefly } from "../words";
+import { isSameShare } from "./plan";
 
 interface RungWordsProps {
   answer: LadderAnswer;
@@ -11,6 +12,10 @@ interface RungWordsProps {
   table: boolean;
   onTable: (table: boolean) => void;
   onOpen: () => void;
+  /** Shares that were picked for a series of trials. */
+  picked: number[];
+  onTake: (share: number) => void;
+  onSeries: () => void;
 }
 
 const TOLD: FormulaFigure[] = [
@@ -23,9 +28,10 @@ const TOLD: FormulaFigure[] = [
 ];
 
 /** The chosen rung in words, with what can be done with it. */
-export function RungWords({ answer, pantry, share, table, onTable, onOpen }: RungWordsProps) {
+export function RungWords({ answer, pantry, share, table, onTable, onOpen, picked, onTake, onSeries }: RungWordsProps) {
   const figures = useFigures();
-  const rung = answer.rungs.find((each) => share !== null && Math.abs(each.share - share) < 1e-6);
+  const rung = answer.rungs.find((each) => isSameShare(each.share, share));
+  const isPicked = rung !== undefined && picked.some((each) => isSameShare(each, rung.share));
   const gained = rung && [
     ...rung.allergensGained.map((name) => `${name} to declare`),
     ...rung.cautionsGained.map((caution) => `caution “${cautionWords(caution, figures).title}”`),
@@ -60,10 +66,25 @@ export function RungWords({ answer, pantry, share, table, onTable, onOpen }: Run
         </span>
       )}
       <span className="ml-auto flex gap-2">
+        {picked.length > 1 && (
+          <button type="button" className="btn btn-sm" onClick={onSeries}>
+            Make trials of {picked.length} rungs
+          </button>
+        )}
         {rung && (
-          <ActionButton className="btn btn-primary btn-sm" onClick={onOpen}>
-            Open this formula
-          </ActionButton>
+          <>
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm"
+              aria-pressed={isPicked}
+              onClick={() => onTake(rung.share)}
+            >
+              {isPicked ? "Not for trials" : "Pick it for trials"}
+            </button>
+            <ActionButton className="btn btn-primary btn-sm" onClick={onOpen}>
+              Open this formula
+            </ActionButton>
+          </>
         )}
         <button type="button" className="btn btn-ghost btn-sm" aria-pressed={table} onClick={() => onTable(!table)}>
           {table ? "Picture" : "Table"}

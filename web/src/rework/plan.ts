@@ -1,4 +1,4 @@
-import type { LadderRequest, MostRequest, SubstituteRequest } from "../api";
+import type { LadderRequest, MostRequest, SubstituteRequest, TrialRequest } from "../api";
 import {
   ADDED,
   type Draft,
@@ -8,6 +8,7 @@ import {
   type PlannedLadder,
   type PlannedLimit,
   type PlannedSubstitution,
+  type PlannedTrials,
 } from "../formula";
 import { asSent, type NumberEntry } from "../parts";
 
@@ -25,6 +26,16 @@ export const NO_LADDER: PlannedLadder = {
   fromPct: null,
   toPct: null,
   rungs: null,
+};
+
+export const NO_TRIALS: PlannedTrials = {
+  name: "",
+  seed: "",
+  centre: false,
+  rounds: null,
+  unmeasured: [],
+  levels: {},
+  picked: null,
 };
 
 /** What is tried, of a draft that has nothing yet: one substitution to choose. */
@@ -63,12 +74,10 @@ export function changesOf(plan: Plan, draft: Draft): Change[] {
 /** The ladder of what is chosen, as the server is asked; null when there is nothing to raise. */
 export function ladderOf(plan: Plan, draft: Draft, formula: LadderRequest["formula"]): LadderRequest | null {
   const ladder = plan.ladder ?? NO_LADDER;
-  const raised = raisedOf(plan, draft);
+  const { raised, second, beside } = climbedOf(plan, draft);
   if (!raised) {
     return null;
   }
-  const second = chosenOf(plan, draft).find(({ key }) => key === ladder.second && key !== raised.key);
-  const beside = completeOf(plan, draft).filter((each) => each !== raised && each !== second);
   return {
     formula,
     change: { ...changeOf(raised, draft), share: null },
@@ -82,10 +91,80 @@ export function ladderOf(plan: Plan, draft: Draft, formula: LadderRequest["formu
   };
 }
 
-/** The substitution that is raised: the one that was said, or the first of which it is chosen what it is. */
-export function raisedOf(plan: Plan, draft: Draft): PlannedSubstitution | undefined {
+/** What each substitution does in a ladder. */
+export interface Climbed {
+  /** The one that is raised: the one that was said, or the first of which it is chosen what it is. */
+  raised?: PlannedSubstitution;
+  /** The one that is raised beside it, as a field. */
+  second?: PlannedSubstitution;
+  /** Those that stay as they are on every rung. */
+  beside: PlannedSubstitution[];
+}
+
+export function climbedOf(plan: Plan, draft: Draft): Climbed {
   const chosen = chosenOf(plan, draft);
-  return chosen.find(({ key }) => key === plan.ladder?.raised) ?? chosen[0];
+  const raised = chosen.find(({ key }) => key === plan.ladder?.raised) ?? chosen[0];
+  const second = chosen.find(({ key }) => key === plan.ladder?.second && key !== raised?.key);
+  return { raised, second, beside: completeOf(plan, draft).filter((each) => each !== raised && each !== second) };
+}
+
+/** Whether two shares are the same but for the last digits. */
+export function isSameShare(one: number, other: number | null): boolean {
+  return other !== null && Math.abs(one - other) < 1e-6;
+}
+
+/** The substitution whose rungs were picked for a series of trials; nothing when two levels are tried of each. */
+export function pickedOf(plan: Plan, draft: Draft): PlannedSubstitution | undefined {
+  const picked = plan.trials?.picked;
+  return picked && picked.shares.length > 0 ? chosenOf(plan, draft).find(({ key }) => key === picked.key) : undefined;
+}
+
+/** A rung taken into a series of trials, or out of it. */
+export function withRung(plan: Plan, key: string, share: number): Plan {
+  const trials = plan.trials ?? NO_TRIALS;
+  const before = trials.picked?.key === key ? trials.picked.shares : [];
+  const without = before.filter((each) => !isSameShare(each, share));
+  const shares = without.length < before.length ? without : [...before, share].sort((one, other) => one - other);
+  return { ...plan, trials: { ...trials, picked: shares.length > 0 ? { key, shares } : null } };
+}
+
+/** Whether both levels of a substitution are said, or what stands in for them. */
+export function hasLevels({ key, sharePct }: PlannedSubstitution, { trials }: Plan): boolean {
+  return sharePct !== null || (trials?.levels[key]?.highPct ?? null) !== null;
+}
+
+/** The series of trials, as the server is asked; null when nothing is varied, or it is not said how far. */
+export function trialsOf(
+  plan: Plan,
+  draft: Draft,
+  formula: TrialRequest["formula"],
+  name: string,
+  measures: string[],
+): TrialRequest | null {
+  const trials = plan.trials ?? NO_TRIALS;
+  const picked = pickedOf(plan, draft);
+  const chosen = chosenOf(plan, draft);
+  const varied = picked ? [picked] : chosen;
+  return varied.length === 0 || !(picked || varied.every((each) => hasLevels(each, plan)))
+    ? null
+    : {
+        formula,
+        name: trials.name || name,
+        seed: trials.seed || null,
+        centre: !picked && trials.centre,
+        rounds: asSent(trials.rounds),
+        measures: measures.filter((code) => !trials.unmeasured.includes(code)),
+        without: plan.without,
+        factors: varied.map((each) => ({
+          change: changeOf(each, draft),
+          lowShare: picked ? null : fractionOf(trials.levels[each.key]?.lowPct ?? null),
+          highShare: picked ? null : fractionOf(trials.levels[each.key]?.highPct ?? null),
+          shares: picked ? (trials.picked?.shares ?? null) : null,
+        })),
+        beside: completeOf(plan, draft)
+          .filter((each) => !varied.includes(each))
+          .map((each) => changeOf(each, draft)),
+      };
 }
 
 /** What the most is looked for of, as the server is asked; null as long as nothing is said. */

@@ -135,6 +135,24 @@ const FIELDS: Record<string, string> = {
   change: "What is raised",
   second: "What is raised beside it",
   beside: "What else is changed",
+  goal: "What is looked for",
+  free: "The amounts that may move",
+  low: "The least of an amount",
+  high: "The most of an amount",
+  factors: "What is varied",
+  lowShare: "The lower level",
+  highShare: "The higher level",
+  shares: "A picked rung",
+  rounds: "How many times it is made",
+  seed: "What the order is drawn from",
+  measures: "What is measured",
+  run: "The run",
+  waterGrams: "The water poured",
+  tears: "The number of torn pieces",
+  rolling: "The mark for rolling",
+  puffPct: "The share that puffed",
+  fold: "The fold test",
+  taste: "The mark for taste",
   symptom: "What went wrong",
   who: "Who has read it",
   version: "The version",
@@ -150,13 +168,13 @@ const FIELDS: Record<string, string> = {
 /** How the values of a field are written, by the end of its name. */
 function unitOf(field: string): (figures: Figures, value: number) => string {
   const number = (f: Figures, value: number) => f.number(value, 3).replace(/[.,]?0+$/, "") || "0";
-  if (/grams$/i.test(field) || field === "sd" || field === "given") {
+  if (/grams$|^low$|^high$/i.test(field) || field === "sd" || field === "given") {
     return (f, value) => (f.massUnit === "g" ? `${number(f, value)} g` : f.mass(value));
   }
   if (/Pct$|^pct$/.test(field) || field === "composition") {
     return (f, value) => `${number(f, value)} %`;
   }
-  if (/^(share|from|to)$/.test(field)) {
+  if (/^(share|shares|from|to|lowShare|highShare)$/.test(field)) {
     return (f, value) => `${number(f, 100 * value)} %`;
   }
   if (/C$/.test(field) || field === "celsius") {

@@ -8,10 +8,20 @@ export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";
 export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
 export { brokenName, FORMULA_FIGURES, type FormulaFigure, figureName, figureUnit, figureWords } from "./formulaFigures";
-export { ingredientName } from "./ingredients";
+export { ingredientName, shortName } from "./ingredients";
 export { carriedWords, changeWords, reasonWords, reworkNote } from "./rework";
 export { stepWords } from "./reasons";
 export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";
 export { saidFaults, type SaidFault, type SaidProblem, useProblem } from "./useProblem";
 export { waterBriefly, waterRange, waterWords } from "./water";
+export {
+  effectsNotes,
+  FOLD_WORDS,
+  mainEffectWords,
+  measureHint,
+  measureName,
+  type NamedFactor,
+  TRIAL_MEASURES,
+  type TrialMeasure,
+} from "./trials";

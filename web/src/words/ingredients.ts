@@ -4,3 +4,8 @@ import type { PantryDocument } from "../api";
 export function ingredientName(code: string, pantry: PantryDocument): string {
   return pantry.ingredients.find((ingredient) => ingredient.code === code)?.name ?? code;
 }
+
+/** The name of an ingredient without what stands in brackets or behind a comma, for heads of columns and sentences. */
+export function shortName(code: string, pantry: PantryDocument): string {
+  return ingredientName(code, pantry).split(/ ?[(,]/)[0] ?? code;
+}

@@ -14,28 +14,7 @@ import org.openqa.selenium.support.ui.Select;
 import org.testng.annotations.Test;
 
 /** The Rework station: something in the place of something else, what goes along, and the version that comes of it. */
-public class ReworkIT extends StationTest {
-
-    private static final String ROTI = "Pumpkin and emmer roti";
-
-    private void substitute(int place, String line, String by, String share) {
-        choose(place, line, by);
-        type("input[aria-label='Share " + place + "']", share);
-    }
-
-    private void choose(int place, String line, String by) {
-        new Select(seen("[aria-label='Line " + place + "']"))
-                .getOptions().stream()
-                        .filter(option -> option.getText().startsWith(line))
-                        .findFirst()
-                        .orElseThrow()
-                        .click();
-        WebElement picker = seen("input[aria-label='By what " + place + "']");
-        picker.click();
-        picker.sendKeys(by);
-        patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
-        picker.sendKeys(Keys.ENTER);
-    }
+public class ReworkIT extends ReworkTest {
 
     /** The share at which a limit is crossed, %. */
     private double crossing(String figure) {
@@ -44,12 +23,6 @@ public class ReworkIT extends StationTest {
 
     private WebElement rungs() {
         return seen("[role=slider][aria-label=Rung]");
-    }
-
-    private String figure(String name) {
-        return seen("[data-testid=different-figures]")
-                .findElement(By.xpath(".//tr[th[starts-with(., '" + name + "')]]/td[2]"))
-                .getText();
     }
 
     @Test

@@ -390,7 +390,9 @@ public enum Coefficient {
     SEARCH_TRIES,
     SEARCH_SEED,
     SEARCH_EASED_BY,
-    SEARCH_CURVE_STEP;
+    SEARCH_CURVE_STEP,
+    TRIAL_EFFECT_STEP,
+    TRIAL_STANDS_OUT;
 
     private final Row row;
 

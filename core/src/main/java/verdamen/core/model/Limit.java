@@ -128,6 +128,18 @@ public enum Limit implements Coded {
     FREE_AMOUNTS("freeAmounts", 1, 6, Unit.COUNT),
     /** Rungs of a ladder, and of each side of a field. */
     RUNGS("rungs", 5, 41, Unit.COUNT),
+    /** Factors of a trial series: two or three at two levels each, or one whose rungs were picked. */
+    TRIAL_FACTORS("trialFactors", 1, 3, Unit.COUNT),
+    /** Rungs picked for a trial series. */
+    TRIAL_RUNGS("trialRungs", 2, 12, Unit.COUNT),
+    /** How many times everything of a trial series is made. */
+    TRIAL_ROUNDS("trialRounds", 1, 3, Unit.COUNT),
+    /** Pieces of a batch that tore. */
+    TORN_PIECES("tornPieces", 0, 1000, Unit.COUNT),
+    /** Pieces of a batch that puffed. */
+    PUFFED_PCT("puffedPct", 0, 100, Unit.PERCENT),
+    /** A mark given at the table or the board: 9 is best. */
+    MARK("mark", 1, 9, Unit.COUNT),
     /** Faults listed of something refused; there may be more. */
     FAULTS_LISTED("faultsListed", 0, 50, Unit.COUNT),
     /** Rows on one page of a list. */

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -26,6 +27,11 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.pantry.LotSpec;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
+import verdamen.core.rework.Carried;
+import verdamen.core.rework.FactorSpec;
+import verdamen.core.rework.TrialQuestion;
+import verdamen.core.rework.TrialResult;
+import verdamen.core.rework.TrialSeries;
 import verdamen.server.VerdamenProperties;
 import verdamen.server.batch.BatchService;
 import verdamen.server.batch.ToldBatch;
@@ -42,6 +48,7 @@ import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
+import verdamen.server.rework.TrialService;
 
 /** Loads the demo data into an empty database, before the first request is taken. */
 @Configuration(proxyBeanMethods = false)
@@ -57,6 +64,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final MeasureService measures;
     private final LotService lots;
     private final BatchService batches;
+    private final TrialService trials;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -69,6 +77,7 @@ class DemoLoader implements SmartInitializingSingleton {
             MeasureService measures,
             LotService lots,
             BatchService batches,
+            TrialService trials,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
@@ -79,6 +88,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.measures = measures;
         this.lots = lots;
         this.batches = batches;
+        this.trials = trials;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
@@ -120,12 +130,31 @@ class DemoLoader implements SmartInitializingSingleton {
     /** A price of the demo. */
     record DemoPrice(String ingredient, double amount, String per) {}
 
-    /** A formula of the demo: its state, its versions and batches, the oldest first. */
+    /** A formula of the demo: its state, its versions, batches and series of trials, the oldest first. */
     record DemoFormula(
             String name,
             FormulaState state,
             List<DemoVersion> versions,
-            @Nullable List<DemoBatch> batches) {}
+            @Nullable List<DemoBatch> batches,
+            @Nullable List<DemoSeries> trials) {}
+
+    /** A series of trials of the demo, of the newest version, made some hours before it is loaded. */
+    record DemoSeries(
+            int hoursAgo,
+            String name,
+            List<FactorSpec> factors,
+            @Nullable Boolean centre,
+            List<String> measures,
+            List<DemoResult> results) {
+
+        TrialQuestion question(FormulaSpec formula) {
+            return new TrialQuestion(
+                    formula, factors, List.of(), centre, null, name, measures, EnumSet.noneOf(Carried.class));
+        }
+    }
+
+    /** What came of the run with these shares. */
+    record DemoResult(List<Double> shares, TrialResult result) {}
 
     /** A batch of the demo, begun some hours before it is loaded and finished within one. */
     record DemoBatch(int hoursAgo, int version, double minute, String feel, String cameOut) {
@@ -207,6 +236,17 @@ class DemoLoader implements SmartInitializingSingleton {
         }
     }
 
+    private void loadTrials(FormulaDocument saved, DemoFormula formula, Instant now) {
+        for (DemoSeries each : formula.trials() == null ? List.<DemoSeries>of() : formula.trials()) {
+            TrialSeries series = TrialSeries.of(each.question(saved.formula()), pantry.pantry());
+            OffsetDateTime at = now.minus(Duration.ofHours(each.hoursAgo())).atOffset(ZoneOffset.UTC);
+            long id = trials.keep(saved.id(), each.name(), at, series);
+            List<List<Double>> runs =
+                    series.runs().stream().map(TrialSeries.TrialRun::shares).toList();
+            each.results().forEach(result -> trials.fill(id, runs.indexOf(result.shares()), result.result()));
+        }
+    }
+
     private void load(Demo demo) {
         Instant now = clock.instant();
         kitchen.save(demo.kitchen());
@@ -224,6 +264,7 @@ class DemoLoader implements SmartInitializingSingleton {
             if (saved != null) {
                 formulas.setState(saved.id(), formula.state());
                 loadBatches(saved, formula, now);
+                loadTrials(saved, formula, now);
             }
         }
     }

@@ -7,6 +7,7 @@ import tools.jackson.databind.JsonNode;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
 import verdamen.server.batch.ToldBatch;
+import verdamen.server.rework.ToldSeries;
 
 /**
  * What stands in a file of Verdamen's own. A formula file holds formulas with all their versions and what they need; a
@@ -58,12 +59,14 @@ final class KitchenFile {
      * @param state where it stands in the kitchen's work
      * @param versions its versions, the oldest first
      * @param batches its batches; absent in a formula file
+     * @param trials its series of trials; absent in a formula file
      */
     record FileFormula(
             String uid,
             String state,
             List<FileVersion> versions,
-            @Nullable List<ToldBatch> batches) {}
+            @Nullable List<ToldBatch> batches,
+            @Nullable List<ToldSeries> trials) {}
 
     /**
      * A version.

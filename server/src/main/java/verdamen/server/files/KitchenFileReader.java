@@ -16,6 +16,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineOrigin;
@@ -49,6 +50,7 @@ import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
 import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
+import verdamen.server.rework.TrialService;
 
 /** Reads formula files and kitchen files, one entry at a time, whatever their size. */
 @Service
@@ -59,6 +61,7 @@ class KitchenFileReader {
     private final FormulaService formulas;
     private final StoredFormula stored;
     private final BatchService batches;
+    private final TrialService trials;
     private final PantryService pantry;
     private final LotService lots;
     private final MeasureService measures;
@@ -69,6 +72,7 @@ class KitchenFileReader {
             FormulaService formulas,
             StoredFormula stored,
             BatchService batches,
+            TrialService trials,
             PantryService pantry,
             LotService lots,
             MeasureService measures,
@@ -77,6 +81,7 @@ class KitchenFileReader {
         this.formulas = formulas;
         this.stored = stored;
         this.batches = batches;
+        this.trials = trials;
         this.pantry = pantry;
         this.lots = lots;
         this.measures = measures;
@@ -256,7 +261,7 @@ class KitchenFileReader {
             int latest = known == null ? 0 : known.versions().size();
             int taken = 0;
             for (FileVersion each : formula.versions()) {
-                FormulaSpec spec = spec(each);
+                FormulaSpec spec = spec(each.formula());
                 Integer already = known == null ? null : numberOf(each, spec, known);
                 if (already != null) {
                     numbers.put(each.number(), already);
@@ -283,6 +288,9 @@ class KitchenFileReader {
             if (formula.batches() != null) {
                 batches.takeMissing(id, formula.batches(), numbers);
             }
+            if (formula.trials() != null) {
+                trials.takeMissing(id, formula.trials(), this::spec);
+            }
         }
 
         private static SaveRequest request(
@@ -301,8 +309,8 @@ class KitchenFileReader {
             return new Saving(version.savedAt().toInstant(), uuid(formula.uid()), null);
         }
 
-        private FormulaSpec spec(FileVersion version) {
-            FormulaSpec spec = stored.read(Math.min(this.version, StoredFormula.VERSION), version.formula());
+        private FormulaSpec spec(JsonNode document) {
+            FormulaSpec spec = stored.read(Math.min(this.version, StoredFormula.VERSION), document);
             if (lotsHere.isEmpty()) {
                 return spec;
             }

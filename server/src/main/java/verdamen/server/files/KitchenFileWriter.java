@@ -41,6 +41,7 @@ import verdamen.server.pantry.LotService.KnownLot;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasuresDocument;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.rework.TrialService;
 
 /** Writes formula files and kitchen files, one formula after another, however many there are. */
 @Service
@@ -48,6 +49,7 @@ class KitchenFileWriter {
 
     private final FormulaService formulas;
     private final BatchService batches;
+    private final TrialService trials;
     private final PantryService pantry;
     private final LotService lots;
     private final MeasureService measures;
@@ -59,6 +61,7 @@ class KitchenFileWriter {
     KitchenFileWriter(
             FormulaService formulas,
             BatchService batches,
+            TrialService trials,
             PantryService pantry,
             LotService lots,
             MeasureService measures,
@@ -68,6 +71,7 @@ class KitchenFileWriter {
             Clock clock) {
         this.formulas = formulas;
         this.batches = batches;
+        this.trials = trials;
         this.pantry = pantry;
         this.lots = lots;
         this.measures = measures;
@@ -199,13 +203,13 @@ class KitchenFileWriter {
                 lot.usedUp());
     }
 
-    private void formulas(JsonGenerator file, List<Long> ids, boolean withBatches) {
+    private void formulas(JsonGenerator file, List<Long> ids, boolean withRecords) {
         file.writeArrayPropertyStart("formulas");
-        formulas.histories(ids, history -> file.writePOJO(formula(history, withBatches)));
+        formulas.histories(ids, history -> file.writePOJO(formula(history, withRecords)));
         file.writeEndArray();
     }
 
-    private FileFormula formula(History history, boolean withBatches) {
+    private FileFormula formula(History history, boolean withRecords) {
         return new FileFormula(
                 history.uid(),
                 history.state().code(),
@@ -218,7 +222,8 @@ class KitchenFileWriter {
                                 entry.version().savedAt(),
                                 text.tree(entry.formula())))
                         .toList(),
-                withBatches ? batches(history.id()) : null);
+                withRecords ? batches(history.id()) : null,
+                withRecords ? trials.all(history.id()) : null);
     }
 
     private @Nullable List<ToldBatch> batches(long formula) {

@@ -1,7 +1,6 @@
 package verdamen.server.rework;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +8,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Formula;
@@ -58,7 +56,7 @@ class ReworkService {
         Faults faults = new Faults();
         List<ChangeSpec> changes = faults.atMost("changes", asked.changes(), Limit.LINES);
         faults.require(!changes.isEmpty(), "changes", FaultCode.MISSING, null);
-        Set<Carried> without = without(asked.without(), faults);
+        Set<Carried> without = CarriedCodes.read(asked.without(), faults);
         faults.refuse();
         Rework exact = Rework.of(spec, changes, without, pantry.pantry());
         Rework rework = Boolean.TRUE.equals(asked.weighable()) ? exact.weighable(spec) : exact;
@@ -80,7 +78,7 @@ class ReworkService {
                 new RaisedSpec(asked.change(), asked.from(), asked.to(), asked.rungs()),
                 faults.atMost("beside", asked.beside(), Limit.LINES),
                 asked.limits(),
-                without(asked.without(), faults));
+                CarriedCodes.read(asked.without(), faults));
         faults.refuse();
         if (asked.second() != null) {
             return LadderAnswer.ofField(Field.of(question, asked.second(), stock()));
@@ -100,7 +98,7 @@ class ReworkService {
     /** As much of something as a dough can take. */
     MostAnswer most(MostRequest asked) {
         Faults faults = new Faults();
-        Set<Carried> without = without(asked.without(), faults);
+        Set<Carried> without = CarriedCodes.read(asked.without(), faults);
         faults.refuse();
         Most most = Most.of(
                 new MostQuestion(asked.formula(), asked.goal(), asked.free(), asked.limits(), without), stock());
@@ -153,16 +151,5 @@ class ReworkService {
                 compared.allergensGained(),
                 compared.cautionsGained(),
                 made);
-    }
-
-    private static Set<Carried> without(@Nullable List<String> codes, Faults faults) {
-        Set<Carried> without = EnumSet.noneOf(Carried.class);
-        for (String code : faults.atMost("without", codes, Limit.LINES)) {
-            Carried carried = faults.choice("without", code, Carried.class);
-            if (carried != null) {
-                without.add(carried);
-            }
-        }
-        return without;
     }
 }

@@ -77,6 +77,13 @@ public class MutatedRequestsTest extends ServerTest {
                 ofFlourAndWater("\"goal\": \"fibreGrams\", \"free\": [{\"line\": 0, \"low\": 100, \"high\": 300}],"
                         + " \"limits\": [{\"figure\": \"minSheetMm\", \"atMost\": 2}]")
             },
+            {
+                "/api/rework/trials",
+                ofFlourAndWater("\"name\": \"Emmer\", \"centre\": true, \"rounds\": 2, \"seed\": \"a\","
+                        + " \"factors\": [{\"change\": {\"line\": 0, \"by\": \"emmer-whole\"}, \"lowShare\": 0, \"highShare\": 0.3},"
+                        + " {\"change\": {\"add\": \"pumpkin-cooked\"}, \"lowShare\": 0.1, \"highShare\": 0.2}],"
+                        + " \"measures\": [\"rolling\"], \"without\": [\"rest\"]")
+            },
             {"/api/method/equivalents", with("\"line\": 2")},
             {"/api/handling/now", with("\"minute\": 20, \"feel\": \"stiff\", \"given\": 10")},
             {"/api/handling/put-in", with("\"additions\": [{\"ingredient\": \"water\", \"grams\": 20}]")},

@@ -1,0 +1,24 @@
+package verdamen.core.rework;
+
+import verdamen.core.model.Coded;
+
+/** What a cold piece does when it is folded. */
+enum FoldTest implements Coded {
+    /** It breaks. */
+    BREAKS("breaks"),
+    /** It cracks at the edge. */
+    CRACKS("cracks"),
+    /** It folds. */
+    FOLDS("folds");
+
+    private final String code;
+
+    FoldTest(String code) {
+        this.code = code;
+    }
+
+    @Override
+    public String code() {
+        return code;
+    }
+}
