@@ -2,6 +2,10 @@ import { infiniteQueryOptions, queryOptions } from "@tanstack/react-query";
 import {
   api,
   type BalanceAnswer,
+  type BlendAnswer,
+  type BlendRequest,
+  type MatchAnswer,
+  type MatchRequest,
   type Diagnosis,
   type Equivalent,
   type FormulaSpec,
@@ -133,6 +137,18 @@ export const mostQuestion: Question<MostRequest, MostAnswer> = {
 export const ladderQuestion: Question<LadderRequest, LadderAnswer> = {
   key: "ladder",
   ask: (body, signal) => taken(api.POST("/api/rework/ladder", { body, signal })),
+};
+
+/** Flours mixed so that the blend has what is wanted of it. */
+export const blendQuestion: Question<BlendRequest, BlendAnswer> = {
+  key: "blend",
+  ask: (body, signal) => taken(api.POST("/api/rework/blend", { body, signal })),
+};
+
+/** Ways back to how a formula was after something had to change. */
+export const matchQuestion: Question<MatchRequest, MatchAnswer> = {
+  key: "match",
+  ask: (body, signal) => taken(api.POST("/api/rework/match", { body, signal })),
 };
 
 /** The runs that a series of trials would have. */

@@ -77,6 +77,48 @@ export interface Plan {
   limits?: PlannedLimit[] | null;
   search?: PlannedSearch | null;
   trials?: PlannedTrials | null;
+  blend?: PlannedBlend | null;
+  match?: PlannedMatch | null;
+}
+
+/** A blend of flours, as far as it is said. */
+export interface PlannedBlend {
+  /** The flours that may be used; null for those at hand. */
+  flours: PlannedFlour[] | null;
+  /** What is wanted, by the code of the figure. */
+  wanted: Record<string, PlannedWant>;
+  /** Code of the figure of which the best is wanted; empty for what the core takes. */
+  goal: string;
+  most: NumberEntry;
+}
+
+/** A flour that may go into a blend. */
+export interface PlannedFlour {
+  ingredient: string;
+  /** Id of the lot whose figures it has. */
+  lot: number | null;
+  moisturePct: number | null;
+  proteinPct: number | null;
+  lowPct: NumberEntry;
+  highPct: NumberEntry;
+}
+
+/** What is wanted of a blend: ends, or what to come near to. */
+export interface PlannedWant {
+  atLeast: NumberEntry;
+  about: NumberEntry;
+  atMost: NumberEntry;
+}
+
+/** What has to change, as far as it is said. */
+export interface PlannedMatch {
+  /** Keys of the lines that are out. */
+  out: string[];
+  allergen: string;
+  /** Other lots, by the key of the line. */
+  lots: Record<string, { lot: number | null; moisturePct: NumberEntry; proteinPct: NumberEntry }>;
+  /** Codes of the figures to stay near to; null for the usual ones. */
+  near: string[] | null;
 }
 
 /** A series of trials, as far as it is said. */

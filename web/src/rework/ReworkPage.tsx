@@ -2,7 +2,9 @@ import { useMemo } from "react";
 import { useSearchParams } from "react-router";
 import type { PantryDocument } from "../api";
 import { type Editor, type Plan, Station } from "../formula";
+import { BlendView } from "./BlendView";
 import { ChangesView } from "./ChangesView";
+import { MatchView } from "./MatchView";
 import { MostView } from "./MostView";
 import { planOf } from "./plan";
 import { TrialsView } from "./TrialsView";
@@ -11,6 +13,8 @@ const VIEWS = [
   { code: "ladder", name: "Rung by rung" },
   { code: "formula", name: "Side by side" },
   { code: "most", name: "As much as it takes" },
+  { code: "match", name: "Match" },
+  { code: "blend", name: "Blend" },
   { code: "trials", name: "Trials" },
 ] as const;
 
@@ -32,6 +36,8 @@ function ReworkStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   return (
     <div className="grid gap-x-6 px-5 lg:grid-cols-[15rem_minmax(0,1fr)] xl:grid-cols-[19rem_minmax(0,1fr)]">
       {shown === "most" && <MostView {...given} />}
+      {shown === "match" && <MatchView {...given} />}
+      {shown === "blend" && <BlendView {...given} />}
       {shown === "trials" && <TrialsView {...given} />}
       {(shown === "ladder" || shown === "formula") && (
         <ChangesView

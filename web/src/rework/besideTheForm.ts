@@ -1,6 +1,7 @@
 import type { AnswerView } from "../formula";
 
-const HERE = /^(changes|change|second|beside|limits|goal|free|from$|to$|rungs)/;
+const HERE =
+  /^(changes|change|second|beside|limits|goal|free|flours|wanted|atMostFlours|out|allergen|lots|near|from$|to$|rungs)/;
 
 /** Faults of what is typed at this station are said beside it, once; those of the formula are said as everywhere. */
 export function besideTheForm<T>(view: AnswerView<T>): AnswerView<T> {

@@ -200,6 +200,6 @@ function limitOf({ figure, atLeast, atMost }: PlannedLimit) {
 }
 
 /** A share from percent; text that is no number goes as it is, and the server says so. */
-function fractionOf(pct: NumberEntry): number | null {
+export function fractionOf(pct: NumberEntry): number | null {
   return typeof pct === "number" ? pct / 100 : asSent(pct);
 }

@@ -38,6 +38,19 @@ export function changeWords(
     : `${much} of ${ingredientName(lines[line ?? 0] ?? "", pantry)} to ${ingredientName(by ?? "", pantry)}`;
 }
 
+/** "Ghee for Butter"; "20 % of Atta to Rye"; "2 % Psyllium on the flour". */
+export function insteadWords(
+  change: Change,
+  lines: (string | null)[],
+  pantry: PantryDocument,
+  figures: Figures,
+): string {
+  const all = !change.add && (change.share ?? 0) >= 1;
+  return all
+    ? `${ingredientName(change.by ?? "", pantry)} for ${ingredientName(lines[change.line ?? 0] ?? "", pantry)}`
+    : changeWords(change, lines, pantry, figures);
+}
+
 /** What to say of a version that was reworked. */
 export function reworkNote(
   changes: Change[],

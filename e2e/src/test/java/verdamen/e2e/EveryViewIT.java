@@ -42,6 +42,8 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/6/handling",
             "/formulas/6/rework",
             "/formulas/6/rework?view=most",
+            "/formulas/2/rework?view=match",
+            "/formulas/2/rework?view=blend",
             "/formulas/1/rework?view=trials&series=2",
             "/guide",
             "/model",

@@ -143,6 +143,54 @@ public class ReworkIT extends ReworkTest {
     }
 
     @Test
+    public void whatIsOutHasWaysBack() {
+        open(formula("Nettle and rye tortilla") + "/rework?view=match");
+        waitForText("[data-testid=match]", "Say what has to change");
+        seen("[data-testid=match-form]")
+                .findElement(By.xpath(".//label[contains(., 'Lard')]/input"))
+                .click();
+        settled("Match");
+        waitForText("[data-way='1']", "for Lard");
+        type("[aria-label='Whole rye flour, moisture']", "wet");
+        waitForText("[data-testid=match-form]", "not a number");
+        type("[aria-label='Whole rye flour, moisture']", "16");
+        settled("Match");
+        assertEquals(Axe.findings(driver(), false), List.of());
+        button("Take it: way 1");
+        waitForText("body", "the note is written");
+        go("Balance");
+        assertFalse(driver().getPageSource().contains("Lard"), "it is gone");
+    }
+
+    /** A figure of the blend, %. */
+    private double blended(String figure) {
+        return Double.parseDouble(css("[data-figure=" + figure + "]").getText().split(" ")[0]);
+    }
+
+    @Test
+    public void floursAreBlendedToWhatIsWanted() {
+        open(formula("Nettle and rye tortilla") + "/rework?view=blend");
+        settled("Blend");
+        type("[aria-label='whole grain, % at least']", "60");
+        type("[aria-label='protein, % near to']", "a lot");
+        waitForText("[data-testid=blend-wants]", "not a number");
+        type("[aria-label='protein, % near to']", "12");
+        type("[aria-label='At most so many flours']", "2");
+        settled("Blend");
+        patience().until(driver -> blended("wholeGrainPct") >= 60 && Math.abs(blended("proteinPct") - 12) < 0.5);
+        assertTrue(driver().findElements(By.cssSelector("[data-testid=blend-parts] li"))
+                        .size()
+                <= 2);
+        assertEquals(Axe.findings(driver(), false), List.of());
+        button("Take it into the formula");
+        waitForText("body", "the note is written");
+        pressWith(Keys.CONTROL, "s");
+        WebElement note =
+                patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog textarea")));
+        assertTrue(note.getAttribute("value").startsWith("Flours blended:"), note.getAttribute("value"));
+    }
+
+    @Test
     public void aPlanStaysWithItsFormulaAndIsUndone() {
         station(ROTI, "Rework");
         substitute(1, "Atta", "rye", "30");

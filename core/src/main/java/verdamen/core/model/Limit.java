@@ -128,6 +128,10 @@ public enum Limit implements Coded {
     FREE_AMOUNTS("freeAmounts", 1, 6, Unit.COUNT),
     /** Rungs of a ladder, and of each side of a field. */
     RUNGS("rungs", 5, 41, Unit.COUNT),
+    /** Flours that may go into a blend. */
+    BLEND_FLOURS("blendFlours", 2, 20, Unit.COUNT),
+    /** Flours that a blend may have at most, where that is said. */
+    BLEND_PARTS("blendParts", 1, 4, Unit.COUNT),
     /** Factors of a trial series: two or three at two levels each, or one whose rungs were picked. */
     TRIAL_FACTORS("trialFactors", 1, 3, Unit.COUNT),
     /** Rungs picked for a trial series. */

@@ -9,10 +9,13 @@ import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
+import verdamen.core.rework.BlendFlourSpec;
 import verdamen.core.rework.ChangeSpec;
 import verdamen.core.rework.FreeSpec;
 import verdamen.core.rework.LimitSpec;
+import verdamen.core.rework.OtherLotSpec;
 import verdamen.core.rework.RaisedSpec;
+import verdamen.core.rework.WantedSpec;
 
 /** One thing in the place of another, with what goes along: once, or rung by rung. */
 @RestController
@@ -79,6 +82,46 @@ class ReworkController {
             @Within(Limit.FIGURE_LIMITS) @Nullable List<LimitSpec> limits,
             @Nullable List<String> without) {}
 
+    /**
+     * What a blend of flours is wanted for.
+     *
+     * @param formula the formula whose flours it takes the place of
+     * @param flours the flours that may be used
+     * @param wanted what is wanted of it
+     * @param goal code of the figure of which the best is wanted then; absent for the least cost, where all have a price
+     * @param atMostFlours how many flours it may have; absent for any number
+     * @param without codes of what does not go along
+     * @param weighable whether masses are wanted as a kitchen scale shows them
+     */
+    record BlendRequest(
+            FormulaSpec formula,
+            @Within(Limit.BLEND_FLOURS) @Nullable List<BlendFlourSpec> flours,
+            @Within(Limit.FIGURE_LIMITS) @Nullable List<WantedSpec> wanted,
+            @Nullable String goal,
+            @Nullable Integer atMostFlours,
+            @Nullable List<String> without,
+            @Nullable Boolean weighable) {}
+
+    /**
+     * What had to change.
+     *
+     * @param formula the formula
+     * @param out indexes of lines whose ingredient is out
+     * @param allergen an allergen that must go
+     * @param lots flour lines that are another lot from now on
+     * @param near codes of the figures that are to stay; absent for sheet strength, cost and protein of a piece
+     * @param without codes of what does not go along
+     * @param weighable whether masses are wanted as a kitchen scale shows them
+     */
+    record MatchRequest(
+            FormulaSpec formula,
+            @Within(Limit.LINES) @Nullable List<Integer> out,
+            @Nullable String allergen,
+            @Within(Limit.LINES) @Nullable List<OtherLotSpec> lots,
+            @Nullable List<String> near,
+            @Nullable List<String> without,
+            @Nullable Boolean weighable) {}
+
     /** The formula with substitutions made, and its balance beside that of the formula as it was. */
     @PostMapping("/substitute")
     SubstituteAnswer substitute(@RequestBody SubstituteRequest request) {
@@ -89,6 +132,18 @@ class ReworkController {
     @PostMapping("/most")
     MostAnswer most(@RequestBody MostRequest request) {
         return rework.most(request);
+    }
+
+    /** Flours mixed so that the blend has what is wanted of it. */
+    @PostMapping("/blend")
+    BlendAnswer blend(@RequestBody BlendRequest request) {
+        return rework.blend(request);
+    }
+
+    /** Ways back to how a formula was after something had to change. */
+    @PostMapping("/match")
+    MatchAnswer match(@RequestBody MatchRequest request) {
+        return rework.match(request);
     }
 
     /** A change raised rung by rung, with the shares at which limits are crossed; two changes as a field. */

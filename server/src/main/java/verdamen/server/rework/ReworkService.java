@@ -2,6 +2,7 @@ package verdamen.server.rework;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,12 +17,16 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.core.rework.Blend;
+import verdamen.core.rework.BlendQuestion;
 import verdamen.core.rework.Carried;
 import verdamen.core.rework.ChangeSpec;
 import verdamen.core.rework.Compared;
 import verdamen.core.rework.Field;
 import verdamen.core.rework.Ladder;
 import verdamen.core.rework.LadderQuestion;
+import verdamen.core.rework.Match;
+import verdamen.core.rework.MatchQuestion;
 import verdamen.core.rework.Most;
 import verdamen.core.rework.MostQuestion;
 import verdamen.core.rework.RaisedSpec;
@@ -32,7 +37,9 @@ import verdamen.server.learning.FinishedBatch;
 import verdamen.server.learning.FinishedBatches;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.rework.LadderAnswer.MadeBatch;
+import verdamen.server.rework.ReworkController.BlendRequest;
 import verdamen.server.rework.ReworkController.LadderRequest;
+import verdamen.server.rework.ReworkController.MatchRequest;
 import verdamen.server.rework.ReworkController.MostRequest;
 import verdamen.server.rework.ReworkController.SubstituteRequest;
 
@@ -103,6 +110,54 @@ class ReworkService {
         Most most = Most.of(
                 new MostQuestion(asked.formula(), asked.goal(), asked.free(), asked.limits(), without), stock());
         return MostAnswer.of(most, balances.balance(asked.formula()), balances.balance(most.formula()));
+    }
+
+    /** Flours mixed so that the blend has what is wanted of it, in the place of a formula's flours. */
+    BlendAnswer blend(BlendRequest asked) {
+        Faults faults = new Faults();
+        Set<Carried> without = CarriedCodes.read(asked.without(), faults);
+        faults.refuse();
+        Blend exact = Blend.of(
+                new BlendQuestion(
+                        asked.formula(), asked.flours(), asked.wanted(), asked.goal(), asked.atMostFlours(), without),
+                stock());
+        Blend blend = Boolean.TRUE.equals(asked.weighable()) ? exact.weighable(asked.formula()) : exact;
+        return BlendAnswer.of(
+                blend,
+                balances.balance(asked.formula()),
+                balances.balance(blend.rework().formula()));
+    }
+
+    /** Ways back to how a formula was after something had to change. */
+    MatchAnswer match(MatchRequest asked) {
+        Faults faults = new Faults();
+        Set<Carried> without = CarriedCodes.read(asked.without(), faults);
+        faults.refuse();
+        Match match = Match.of(
+                new MatchQuestion(asked.formula(), asked.out(), asked.allergen(), asked.lots(), asked.near(), without),
+                stock());
+        Formula base = balances.read(asked.formula());
+        Map<String, Double> near = new LinkedHashMap<>();
+        match.near().forEach((figure, value) -> near.put(figure.code(), value));
+        return new MatchAnswer(
+                balances.balance(asked.formula()),
+                near,
+                match.proposals().stream()
+                        .map(each -> way(each, base, asked.formula(), Boolean.TRUE.equals(asked.weighable())))
+                        .toList());
+    }
+
+    private MatchAnswer.Way way(Match.Matched matched, Formula base, FormulaSpec spec, boolean weighable) {
+        Rework rework = weighable ? matched.rework().weighable(spec) : matched.rework();
+        Evaluation evaluation = Evaluation.of(balances.read(rework.formula()));
+        return new MatchAnswer.Way(
+                matched.changes(),
+                rework.formula(),
+                balances.balance(rework.formula(), evaluation),
+                rework.proposals(),
+                Compared.of(base, evaluation.formula()),
+                matched.distance(),
+                matched.unpriced());
     }
 
     private Stock stock() {

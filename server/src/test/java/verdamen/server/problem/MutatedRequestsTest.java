@@ -84,6 +84,18 @@ public class MutatedRequestsTest extends ServerTest {
                         + " {\"change\": {\"add\": \"pumpkin-cooked\"}, \"lowShare\": 0.1, \"highShare\": 0.2}],"
                         + " \"measures\": [\"rolling\"], \"without\": [\"rest\"]")
             },
+            {
+                "/api/rework/blend",
+                ofFlourAndWater("\"flours\": [{\"ingredient\": \"wheat-atta\", \"moisturePct\": 12, \"lowShare\": 0.1},"
+                        + " {\"ingredient\": \"rye-whole\", \"highShare\": 0.5}], \"goal\": \"wholeGrainPct\","
+                        + " \"wanted\": [{\"figure\": \"proteinPct\", \"atLeast\": 9, \"about\": 11}],"
+                        + " \"atMostFlours\": 2")
+            },
+            {
+                "/api/rework/match",
+                ofFlourAndWater("\"lots\": [{\"line\": 0, \"moisturePct\": 10, \"proteinPct\": 11}],"
+                        + " \"near\": [\"sheetStrength\"], \"weighable\": true")
+            },
             {"/api/method/equivalents", with("\"line\": 2")},
             {"/api/handling/now", with("\"minute\": 20, \"feel\": \"stiff\", \"given\": 10")},
             {"/api/handling/put-in", with("\"additions\": [{\"ingredient\": \"water\", \"grams\": 20}]")},

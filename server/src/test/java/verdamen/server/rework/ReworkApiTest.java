@@ -181,4 +181,73 @@ public class ReworkApiTest extends ServerTest {
                 .body();
         assertEquals(problem.get("field").asString(), field);
     }
+
+    @Test
+    public void aBlendIsInTheFormulaAndHasWhatIsWanted() {
+        String flours = """
+                [{"ingredient": "wheat-strong-white"}, {"ingredient": "emmer-whole", "moisturePct": 12, "lot": 1},
+                 {"ingredient": "rye-whole", "lowShare": 0.1}]""";
+        JsonNode answer = postJson("/api/rework/blend", """
+                        {"formula": %s, "flours": %s, "wanted": [{"figure": "wholeGrainPct", "atLeast": 35}],
+                         "goal": "proteinPct", "atMostFlours": 2, "weighable": true}
+                        """.formatted(PITA, flours))
+                .expect(200)
+                .body();
+        assertTrue(answer.get("possible").asBoolean());
+        assertEquals(answer.get("parts").size(), 2);
+        assertEquals(
+                postJson("/api/balance", answer.get("formula").toString())
+                        .expect(200)
+                        .body(),
+                answer.get("balance"));
+        assertEquals(
+                answer.at("/balance/figures/wholeGrainPct").asDouble(),
+                answer.at("/figures/wholeGrainPct").asDouble(),
+                0.2);
+    }
+
+    @Test
+    public void aWayBackHasItsFormulaAndWhatItGains() {
+        JsonNode answer = postJson(
+                        "/api/rework/match",
+                        "{\"formula\": %s, \"allergen\": \"gluten\", \"near\": [\"sheetStrength\"]}".formatted(PITA))
+                .expect(200)
+                .body();
+        assertTrue(answer.at("/near/sheetStrength").asDouble() > 50);
+        double before = 0;
+        for (JsonNode way : answer.get("ways")) {
+            assertEquals(
+                    postJson("/api/balance", way.get("formula").toString())
+                            .expect(200)
+                            .body(),
+                    way.get("balance"));
+            assertEquals(way.at("/compared/allergensLost/0").asString(), "gluten");
+            assertTrue(way.get("distance").asDouble() >= before);
+            before = way.get("distance").asDouble();
+        }
+    }
+
+    @DataProvider
+    Object[][] noQuestion() {
+        return new Object[][] {
+            {"blend", "\"flours\": []", "flours"},
+            {
+                "blend",
+                "\"flours\": [{\"ingredient\": \"rye-whole\"}, {\"ingredient\": \"salt-fine\"}]",
+                "flours[1].ingredient"
+            },
+            {"match", "\"near\": []", "out"},
+            {"match", "\"allergen\": \"peanuts\"", "allergen"},
+        };
+    }
+
+    @Test(dataProvider = "noQuestion")
+    public void whatIsNoQuestionIsRefusedByItsField(String path, String more, String field) {
+        assertEquals(
+                postJson("/api/rework/" + path, "{\"formula\":%s,%s}".formatted(PITA, more))
+                        .expect(422)
+                        .at("/faults/0/field")
+                        .asString(),
+                field);
+    }
 }

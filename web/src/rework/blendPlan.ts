@@ -1,0 +1,67 @@
+import type { BlendRequest, Lot, PantryDocument } from "../api";
+import { type Draft, filledLines, type PlannedBlend, type PlannedFlour } from "../formula";
+import { asSent } from "../parts";
+import { fractionOf } from "./plan";
+
+export const NO_BLEND: PlannedBlend = { flours: null, wanted: {}, goal: "", most: null };
+
+/** What is at hand for a blend: the kitchen's lots first, then the formula's flours. */
+export function atHand(draft: Draft, pantry: PantryDocument, lots: Lot[]): PlannedFlour[] {
+  const isFlour = (code: string) => pantry.ingredients.some((each) => each.code === code && each.role === "flour");
+  const ofLots = lots
+    .filter(({ usedUp }) => !usedUp)
+    .map(({ id, ingredient, moisturePct, proteinPct }) => ({
+      ...flourOf(ingredient),
+      lot: id,
+      moisturePct: moisturePct ?? null,
+      proteinPct: proteinPct ?? null,
+    }));
+  const ofFormula = filledLines(draft.lines)
+    .map(({ ingredient }) => ingredient)
+    .filter((code, at, all) => isFlour(code) && all.indexOf(code) === at)
+    .filter((code) => ofLots.every(({ ingredient }) => ingredient !== code))
+    .map(flourOf);
+  return [...ofLots, ...ofFormula];
+}
+
+/** A flour as the book has it. */
+export function flourOf(ingredient: string): PlannedFlour {
+  return { ingredient, lot: null, moisturePct: null, proteinPct: null, lowPct: null, highPct: null };
+}
+
+/** The blend as the server is asked; null when there are no flours to mix. */
+export function blendOf(
+  blend: PlannedBlend,
+  flours: PlannedFlour[],
+  formula: BlendRequest["formula"],
+  without: string[],
+): BlendRequest | null {
+  if (flours.length < 2) {
+    return null;
+  }
+  return {
+    formula,
+    flours: flours.map(({ lowPct, highPct, ...flour }) => ({
+      ...flour,
+      lowShare: fractionOf(lowPct),
+      highShare: fractionOf(highPct),
+    })),
+    wanted: saidWants(blend).map(([figure, { atLeast, about, atMost }]) => ({
+      figure,
+      atLeast: asSent(atLeast),
+      about: asSent(about),
+      atMost: asSent(atMost),
+    })),
+    goal: blend.goal || null,
+    atMostFlours: asSent(blend.most),
+    without,
+    weighable: true,
+  };
+}
+
+/** The wants that say anything, in the order in which the server is asked. */
+export function saidWants({ wanted }: PlannedBlend) {
+  return Object.entries(wanted).filter(([, { atLeast, about, atMost }]) =>
+    [atLeast, about, atMost].some((end) => end !== null),
+  );
+}
