@@ -41,6 +41,7 @@ export type TrialResult = Schemas["TrialResult"];
 export type TrialSeries = Schemas["TrialSeries"];
 export type BlendAnswer = Schemas["BlendAnswer"];
 export type BlendRequest = Schemas["BlendRequest"];
+export type MostProgress = Schemas["MostProgress"];
 export type MatchAnswer = Schemas["MatchAnswer"];
 export type MatchRequest = Schemas["MatchRequest"];
 export type BalanceAnswer = Schemas["BalanceAnswer"];
@@ -119,6 +120,24 @@ export async function taken<T>(asked: Promise<{ data?: T; error?: unknown }>): P
     throw new ProblemError(isProblem(answer.error) ? answer.error : OFFLINE);
   }
   return answer.data;
+}
+
+/** A line at a time of an answer that is written while it is worked out; a refusal is thrown as with {@link taken}. */
+export async function lineByLine<T>(
+  asked: Promise<{ data?: unknown; error?: unknown; response: Response }>,
+  onLine: (line: T) => void,
+): Promise<void> {
+  const { data, error, response } = await asked;
+  if (error !== undefined || !(data instanceof ReadableStream) || !response.ok) {
+    throw new ProblemError(isProblem(error) ? error : OFFLINE);
+  }
+  const reader = (data as ReadableStream<BufferSource>).pipeThrough(new TextDecoderStream()).getReader();
+  let text = "";
+  for (let { done, value } = await reader.read(); !done; { done, value } = await reader.read()) {
+    const lines = (text + value).split("\n");
+    text = lines.pop() ?? "";
+    lines.forEach((line) => onLine(JSON.parse(line) as T));
+  }
 }
 
 function isProblem(error: unknown): error is Problem {

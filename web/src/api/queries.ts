@@ -16,7 +16,9 @@ import {
   type ReadyAt,
   type LadderAnswer,
   type LadderRequest,
+  lineByLine,
   type MostAnswer,
+  type MostProgress,
   type MostRequest,
   type SubstituteAnswer,
   type SubstituteRequest,
@@ -98,6 +100,9 @@ export const formulaQuery = (id: number, version: number | null) =>
     staleTime: 0,
   });
 
+/** The key of a search for the most. */
+export const MOST = "most";
+
 /** A question about what is on the page; what was asked is part of its key, so an answer never stands for another. */
 export interface Question<S, T> {
   key: string;
@@ -127,11 +132,22 @@ export const substituteQuestion: Question<SubstituteRequest, SubstituteAnswer> =
   ask: (body, signal) => taken(api.POST("/api/rework/substitute", { body, signal })),
 };
 
-/** As much of something as a formula's dough can take. */
-export const mostQuestion: Question<MostRequest, MostAnswer> = {
-  key: "most",
-  ask: (body, signal) => taken(api.POST("/api/rework/most", { body, signal })),
-};
+/** As much of something as a formula's dough can take; says how far it is while it is looked for. */
+export const mostQuestion = (onProgress: (progress: MostProgress) => void): Question<MostRequest, MostAnswer> => ({
+  key: MOST,
+  ask: async (body, signal) => {
+    let answer: MostAnswer | null | undefined;
+    const asked = api.POST("/api/rework/most/progress", { body, signal, parseAs: "stream" });
+    await lineByLine<MostProgress>(asked, (line) => {
+      answer = line.answer;
+      onProgress(line);
+    });
+    if (!answer) {
+      throw new Error("The search ended without an answer.");
+    }
+    return answer;
+  },
+});
 
 /** A change of a formula, raised rung by rung. */
 export const ladderQuestion: Question<LadderRequest, LadderAnswer> = {

@@ -141,6 +141,8 @@ export interface PlannedTrials {
 export interface PlannedSearch {
   /** Code of the figure. */
   goal: string;
+  /** Code of the inclusion that is meant, when the goal is inclusions; empty for all. */
+  of?: string;
   free: PlannedFreeAmount[];
 }
 

@@ -2,6 +2,7 @@ import type { MostAnswer, PantryDocument } from "../api";
 import { type Draft, filledLines, type Plan, type PlannedFreeAmount } from "../formula";
 import { useFigures } from "../figures";
 import { MassField } from "../parts";
+import { OF_INCLUSIONS } from "./plan";
 import { FORMULA_FIGURES, type FormulaFigure, figureName, ingredientName } from "../words";
 
 interface MostFormProps {
@@ -19,12 +20,16 @@ export function MostForm({ draft, plan, pantry, free, faultOf, onChange }: MostF
   const figures = useFigures();
   const search = plan.search ?? { goal: "", free: [] };
   const lines = filledLines(draft.lines);
+  const inclusions = [...new Set(lines.map(({ ingredient }) => ingredient))].filter((code) =>
+    pantry.ingredients.some((each) => each.code === code && each.role === "inclusion"),
+  );
   const put = (patch: Partial<typeof search>, tag?: string) =>
     onChange({ ...plan, search: { ...search, ...patch } }, tag);
   const move = (amount: PlannedFreeAmount, patch: Partial<PlannedFreeAmount>, tag: string) =>
     put({ free: search.free.map((each) => (each === amount ? { ...each, ...patch } : each)) }, `${tag} ${amount.line}`);
   const messages = [
     faultOf("goal"),
+    faultOf("of"),
     faultOf("free"),
     ...search.free.flatMap((_, index) => ["line", "low", "high"].map((field) => faultOf(`free[${index}].${field}`))),
   ].filter((message) => message !== null);
@@ -47,6 +52,24 @@ export function MostForm({ draft, plan, pantry, free, faultOf, onChange }: MostF
           ))}
         </select>
       </label>
+      {OF_INCLUSIONS.includes(search.goal) && inclusions.length > 1 && (
+        <label className="block pt-2 text-sm">
+          of which
+          <select
+            className="quiet-field framed mt-1"
+            aria-label="Of which inclusion"
+            value={search.of ?? ""}
+            onChange={(event) => put({ of: event.target.value })}
+          >
+            <option value="">all of them together</option>
+            {inclusions.map((code) => (
+              <option key={code} value={code}>
+                {ingredientName(code, pantry)}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <p className="pt-3 text-sm">These amounts may move:</p>
       {lines
         .filter(({ open, ingredient, prep, grams }) => !open && grams !== null && (ingredient || prep))

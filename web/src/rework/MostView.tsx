@@ -1,12 +1,14 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
-import { mostQuestion, type MostRequest, type PantryDocument } from "../api";
+import { MOST, type MostProgress, mostQuestion, type MostRequest, type PantryDocument } from "../api";
 import { type Editor, Faults, type Plan, StationAnswer, useAnswer } from "../formula";
 import { Best } from "./Best";
 import { besideTheForm } from "./besideTheForm";
 import { LimitsForm } from "./LimitsForm";
 import { MostForm } from "./MostForm";
 import { searchOf } from "./plan";
+import { useFigures } from "../figures";
+import { type FormulaFigure, figureWords } from "../words";
 
 /** Stands for no question: nothing was looked for yet. */
 const NOTHING: MostRequest = { formula: {} };
@@ -25,12 +27,14 @@ export function MostView({ editor, plan, pantry, onPlan, choice }: MostViewProps
   const { draft, balanced } = editor;
   const asked = searchOf(plan, draft, balanced);
   const [lookedFor, setLookedFor] = useState(NOTHING);
-  const view = useAnswer(mostQuestion, lookedFor, (request) => request !== NOTHING);
+  const [progress, setProgress] = useState<MostProgress | null>(null);
+  const question = mostQuestion(setProgress);
+  const view = useAnswer(question, lookedFor, (request) => request !== NOTHING);
   const same = asked !== null && JSON.stringify(asked) === JSON.stringify(lookedFor);
   const looking = same && !view.current && !view.problem;
   const queries = useQueryClient();
   const stop = () => {
-    void queries.cancelQueries({ queryKey: [mostQuestion.key] });
+    void queries.cancelQueries({ queryKey: [MOST] });
     setLookedFor(NOTHING);
   };
   const faults = new Faults(view.problem?.faults);
@@ -53,14 +57,20 @@ export function MostView({ editor, plan, pantry, onPlan, choice }: MostViewProps
             type="button"
             className="btn btn-primary btn-sm"
             disabled={asked === null}
-            onClick={() => asked && setLookedFor(asked)}
+            onClick={() => {
+              setProgress(null);
+              setLookedFor(asked ?? NOTHING);
+            }}
           >
             {looking ? "Looking…" : "Look for it"}
           </button>
           {looking && (
-            <button type="button" className="btn btn-ghost btn-sm" onClick={stop}>
-              Stop
-            </button>
+            <>
+              <button type="button" className="btn btn-ghost btn-sm" onClick={stop}>
+                Stop
+              </button>
+              {progress && <Progress progress={progress} goal={lookedFor.goal as FormulaFigure} />}
+            </>
           )}
           {asked === null && (
             <span className="soft text-sm">Choose a figure, and at least one amount that may move.</span>
@@ -80,5 +90,17 @@ export function MostView({ editor, plan, pantry, onPlan, choice }: MostViewProps
         )}
       </div>
     </>
+  );
+}
+
+/** How far a search is, with the best so far. */
+function Progress({ progress, goal }: { progress: MostProgress; goal: FormulaFigure }) {
+  const figures = useFigures();
+  const { tried, planned, best } = progress;
+  return (
+    <span className="flex items-center gap-2 text-sm" role="status">
+      <progress className="progress progress-primary w-32" value={tried} max={planned} aria-label="How far it is" />
+      {best == null ? "nothing keeps the limits as yet" : `best so far ${figureWords(goal, best, figures)}`}
+    </span>
   );
 }

@@ -20,6 +20,9 @@ export const BASES = [
   { code: "role", name: "equal in what it is there for" },
 ];
 
+/** The goals of which one inclusion can be meant. */
+export const OF_INCLUSIONS = ["inclusionGrams", "inclusionPct"];
+
 export const NO_LADDER: PlannedLadder = {
   raised: null,
   second: null,
@@ -175,6 +178,7 @@ export function searchOf(plan: Plan, draft: Draft, formula: MostRequest["formula
     ? {
         formula,
         goal: plan.search.goal,
+        of: (OF_INCLUSIONS.includes(plan.search.goal) && plan.search.of) || null,
         free: free.map(({ line, low, high }) => ({
           line: keys.indexOf(line),
           low: asSent(low),

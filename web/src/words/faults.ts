@@ -136,6 +136,7 @@ const FIELDS: Record<string, string> = {
   second: "What is raised beside it",
   beside: "What else is changed",
   goal: "What is looked for",
+  of: "The inclusion that is meant",
   free: "The amounts that may move",
   low: "The least of an amount",
   high: "The most of an amount",

@@ -16,7 +16,7 @@ export function carriedWords(proposal: Proposal, pantry: PantryDocument, figures
       : kind === "sheet"
         ? `${figures.number(value, 1)} mm`
         : figures.mass(value);
-  const name = kind === "rest" ? "Rest" : kind === "sheet" ? "Sheet" : ingredientName(ingredient ?? "", pantry);
+  const name = SETTINGS[kind] ?? ingredientName(ingredient ?? "", pantry);
   return `${name}: ${from == null ? "" : `${say(from)} → `}${say(to ?? 0)}`;
 }
 
@@ -66,6 +66,8 @@ export function reworkNote(
   return `${replaced.join(", ")}${along.length > 0 ? `: ${along.join(", ")}` : ""}.`;
 }
 
+const SETTINGS: Partial<Record<Proposal["kind"], string>> = { rest: "Rest", sheet: "Sheet", piece: "A piece" };
+
 const KNEADING: Record<string, string> = {
   hand: "by hand",
   machine: "by machine",
@@ -79,5 +81,6 @@ const REASONS: Record<Proposal["reasons"][number]["reason"], (value: number, fig
   style: () => "as usual in this style",
   "little-gluten": (value, figures) => `too little gluten to knead: ${figures.number(value, 0)}`,
   "enough-gluten": (value, figures) => `gluten enough to knead: ${figures.number(value, 0)}`,
+  "same-diameter": (value, figures) => `as wide as before at ${figures.number(value, 1)} mm`,
   "thinnest-sheet": (value, figures) => `thinner than ${figures.number(value, 1)} mm it tears`,
 };

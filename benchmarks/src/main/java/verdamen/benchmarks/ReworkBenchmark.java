@@ -94,6 +94,6 @@ public class ReworkBenchmark {
     }
 
     private Most most(FreeSpec... free) {
-        return Most.of(new MostQuestion(roti, "inclusionGrams", List.of(free), null, ALL), stock);
+        return Most.of(new MostQuestion(roti, "inclusionGrams", null, List.of(free), null, ALL), stock);
     }
 }

@@ -18,6 +18,8 @@ import verdamen.core.formula.Kneading;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.Part;
+import verdamen.core.formula.Pieces;
+import verdamen.core.formula.RecipeNotes;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
 import verdamen.core.model.Unit;
@@ -53,6 +55,7 @@ final class Along {
         along.rest();
         along.water();
         along.sheet();
+        along.piece();
         return new Rework(along.spec, List.copyOf(along.proposals));
     }
 
@@ -183,6 +186,26 @@ final class Along {
                         base.thinnestMm(),
                         BaseFormula.thinnestMm(dough())),
                 spec::withSheet);
+    }
+
+    /** A piece of another sheet is as wide as before. How many there are is somebody's own, and their weight follows from it. */
+    private void piece() {
+        Formula formula = base.formula();
+        RecipeNotes notes = spec.notesOrNone();
+        double before = formula.sheetMm();
+        double after = spec.sheetMm() == null ? formula.style().sheetMm() : spec.sheetMm();
+        if (notes.pieces() != null || Math.abs(after - before) < NOTHING) {
+            return;
+        }
+        double now = Pieces.of(formula).doughGrams();
+        double then = now * after / before;
+        boolean taken = takes(Carried.PIECE);
+        Because why = new Because(Reason.SAME_DIAMETER, after, Unit.MILLIMETRES);
+        proposals.add(Proposal.ofSetting(Carried.PIECE, now, then, Unit.GRAMS, why, taken));
+        if (taken) {
+            boolean usual = Math.abs(then - formula.style().pieceGrams()) < NOTHING;
+            become(spec.withNotes(notes.withPieceGrams(usual ? null : then)));
+        }
     }
 
     /**

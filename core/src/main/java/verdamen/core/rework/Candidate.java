@@ -2,7 +2,6 @@ package verdamen.core.rework;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.evaluation.FormulaFigure;
 import verdamen.core.evaluation.FormulaFigures;
 import verdamen.core.formula.FormulaSpec;
 
@@ -21,13 +20,12 @@ record Candidate(double[] places, FormulaSpec formula, FormulaFigures figures) {
     }
 
     /** Its worth by a goal: the more the better; far below anything when it lacks the figure. */
-    double worth(FormulaFigure goal) {
-        Double value = value(goal);
-        return value == null ? Double.NEGATIVE_INFINITY : goal.lessIsBetter() ? -value : value;
+    double worth(Goal goal) {
+        return goal.worth(formula, figures);
     }
 
     @Nullable
-    Double value(FormulaFigure goal) {
-        return figures.value(goal);
+    Double value(Goal goal) {
+        return goal.value(formula, figures);
     }
 }

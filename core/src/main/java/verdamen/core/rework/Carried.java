@@ -17,7 +17,9 @@ public enum Carried implements Coded {
     /** Kneading, as far as there is gluten to knead. */
     KNEADING("kneading"),
     /** The sheet, as thin as it holds. */
-    SHEET("sheet");
+    SHEET("sheet"),
+    /** The weight of a piece, as wide at its sheet as before. */
+    PIECE("piece");
 
     private final String code;
 

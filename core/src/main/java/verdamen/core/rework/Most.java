@@ -69,39 +69,82 @@ public record Most(
      * @throws verdamen.core.model.RefusedException naming each value that is refused
      */
     public static Most of(MostQuestion asked, Stock stock) {
+        return prepared(asked, stock).find(SearchProgress.NONE);
+    }
+
+    /**
+     * A question that was read, and is to be looked for.
+     *
+     * @throws verdamen.core.model.RefusedException naming each value that is refused
+     */
+    public static Prepared prepared(MostQuestion asked, Stock stock) {
         BaseFormula base = BaseFormula.of(asked.formula(), stock.pantry());
         Faults faults = new Faults();
-        FormulaFigure goal = faults.choice("goal", asked.goal(), FormulaFigure.class);
+        Goal goal = Goal.read(asked.goal(), asked.of(), base, faults);
         List<FreeAmount> free = FreeAmount.read(asked.free(), base, faults);
         List<FigureLimit> limits = FigureLimit.read(asked.limits(), base.formula(), faults);
         faults.refuse();
-        Search search = new Search(base, free, Objects.requireNonNull(goal), asked, stock);
-        Candidate best = search.best(limits);
-        if (best.value(goal) == null) {
-            throw Faults.refusal(null, "goal", FaultCode.OUT_OF_REACH, goal.code());
-        }
-        boolean possible = best.shortOf(limits) == 0;
-        List<Kept> kept = possible
-                ? limits.stream()
-                        .map(limit -> kept(limit, limits, best, goal, search))
-                        .toList()
-                : limits.stream()
-                        .map(limit -> new Kept(limit, limit.slack(best.figures()), null))
-                        .toList();
-        return new Most(
-                best.formula(),
-                best.figures(),
-                goal,
-                Objects.requireNonNull(best.value(goal)),
-                possible,
-                free,
-                kept,
-                binding(kept),
-                curve(search.tried(), limits, goal));
+        return new Prepared(base, Objects.requireNonNull(goal), free, limits, asked, stock);
     }
 
-    private static Kept kept(
-            FigureLimit limit, List<FigureLimit> all, Candidate best, FormulaFigure goal, Search search) {
+    /** A question that was read. */
+    public static final class Prepared {
+
+        private final BaseFormula base;
+        private final Goal goal;
+        private final List<FreeAmount> free;
+        private final List<FigureLimit> limits;
+        private final MostQuestion asked;
+        private final Stock stock;
+
+        private Prepared(
+                BaseFormula base,
+                Goal goal,
+                List<FreeAmount> free,
+                List<FigureLimit> limits,
+                MostQuestion asked,
+                Stock stock) {
+            this.base = base;
+            this.goal = goal;
+            this.free = free;
+            this.limits = limits;
+            this.asked = asked;
+            this.stock = stock;
+        }
+
+        /**
+         * Looks for the best formula.
+         *
+         * @throws SearchStoppedException when its progress says so
+         * @throws verdamen.core.model.RefusedException when the goal is a figure that no such formula has
+         */
+        public Most find(SearchProgress progress) {
+            Search search = new Search(base, free, goal, asked, stock, progress);
+            Candidate best = search.best(limits);
+            if (best.value(goal) == null) {
+                throw Faults.refusal(
+                        null, "goal", FaultCode.OUT_OF_REACH, goal.figure().code());
+            }
+            boolean possible = best.shortOf(limits) == 0;
+            List<Kept> kept = limits.stream()
+                    .map(limit -> possible
+                            ? kept(limit, limits, best, goal, search)
+                            : new Kept(limit, limit.slack(best.figures()), null))
+                    .toList();
+            return new Most(
+                    best.formula(),
+                    best.figures(),
+                    goal.figure(),
+                    Objects.requireNonNull(best.value(goal)),
+                    possible,
+                    free,
+                    kept,
+                    binding(kept),
+                    curve(search.tried(), limits, goal));
+        }
+    }
+
+    private static Kept kept(FigureLimit limit, List<FigureLimit> all, Candidate best, Goal goal, Search search) {
         List<FigureLimit> eased = all.stream()
                 .map(each -> each.equals(limit) ? limit.eased(EASED_BY) : each)
                 .toList();
@@ -123,7 +166,7 @@ public record Most(
     }
 
     /** The best of what was tried, for each rollability. */
-    private static List<Reached> curve(List<Candidate> tried, List<FigureLimit> limits, FormulaFigure goal) {
+    private static List<Reached> curve(List<Candidate> tried, List<FigureLimit> limits, Goal goal) {
         List<FigureLimit> others = limits.stream()
                 .filter(limit -> limit.figure() != FormulaFigure.ROLLABILITY)
                 .toList();
@@ -137,13 +180,14 @@ public record Most(
                     .filter(each -> rolls(each) >= rollability)
                     .mapToDouble(each -> each.worth(goal))
                     .max()
-                    .ifPresent(worth -> curve.add(new Reached(rollability, goal.lessIsBetter() ? -worth : worth)));
+                    .ifPresent(worth ->
+                            curve.add(new Reached(rollability, goal.figure().lessIsBetter() ? -worth : worth)));
         }
         return curve;
     }
 
     private static double rolls(Candidate candidate) {
-        Double rollability = candidate.value(FormulaFigure.ROLLABILITY);
+        Double rollability = candidate.figures().value(FormulaFigure.ROLLABILITY);
         return rollability == null ? 0 : rollability;
     }
 }

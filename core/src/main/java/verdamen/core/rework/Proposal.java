@@ -47,7 +47,9 @@ public record Proposal(
         /** There is gluten enough to knead. */
         ENOUGH_GLUTEN("enough-gluten"),
         /** It holds together no thinner. */
-        THINNEST_SHEET("thinnest-sheet");
+        THINNEST_SHEET("thinnest-sheet"),
+        /** A piece is to be as wide as before, and its sheet changed. */
+        SAME_DIAMETER("same-diameter");
 
         private final String code;
 
@@ -72,7 +74,7 @@ public record Proposal(
 
     /** The same with its mass as a kitchen scale shows it. */
     Proposal weighable() {
-        return line == null || to == null
+        return to == null || unit != Unit.GRAMS
                 ? this
                 : new Proposal(kind, line, ingredient, from, Scale.shown(to), unit, null, null, reasons, taken);
     }

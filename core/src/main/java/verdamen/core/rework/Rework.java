@@ -1,6 +1,7 @@
 package verdamen.core.rework;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FormulaSpec;
@@ -41,8 +42,13 @@ public record Rework(FormulaSpec formula, List<Proposal> proposals) {
                         ? line
                         : line.withGrams(Scale.shown(line.grams())))
                 .toList();
+        Double piece = formula.notesOrNone().pieceGrams();
+        boolean samePiece = Objects.equals(piece, base.notesOrNone().pieceGrams());
+        FormulaSpec weighable = formula.withLines(lines);
         return new Rework(
-                formula.withLines(lines),
+                piece == null || samePiece
+                        ? weighable
+                        : weighable.withNotes(formula.notesOrNone().withPieceGrams(Scale.shown(piece))),
                 proposals.stream().map(Proposal::weighable).toList());
     }
 }

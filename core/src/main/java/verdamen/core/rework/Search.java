@@ -15,7 +15,7 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.CMAESOptimizer;
 import org.hipparchus.random.Well19937c;
-import verdamen.core.evaluation.FormulaFigure;
+import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.model.Coefficient;
@@ -34,22 +34,36 @@ final class Search {
     private static final double APART = Coefficient.SEARCH_APART.value();
     /** What is missed of limits weighs more than any goal. */
     private static final double BEYOND = -1 / 1e-12;
+    /** Formulas that are worked out between two words about how far it is. */
+    private static final int AT_ONCE = (int) Coefficient.SEARCH_AT_ONCE.value();
     /** Below this nothing changes on any scale. */
     private static final double SMALLEST = 1e-7;
 
     private final BaseFormula base;
     private final List<FreeAmount> free;
     private final MostQuestion asked;
-    private final FormulaFigure goal;
+    private final Goal goal;
     private final Stock stock;
+    private final SearchProgress progress;
     private final List<Candidate> tried = new ArrayList<>();
+    /** How many formulas will be tried at most. */
+    private int planned;
 
-    Search(BaseFormula base, List<FreeAmount> free, FormulaFigure goal, MostQuestion asked, Stock stock) {
+    private @Nullable Candidate bestSoFar;
+
+    Search(
+            BaseFormula base,
+            List<FreeAmount> free,
+            Goal goal,
+            MostQuestion asked,
+            Stock stock,
+            SearchProgress progress) {
         this.base = base;
         this.free = free;
         this.goal = goal;
         this.asked = asked;
         this.stock = stock;
+        this.progress = progress;
     }
 
     /** All formulas that were tried so far, in order. */
@@ -59,11 +73,24 @@ final class Search {
 
     /** The best formula under limits, from everywhere. */
     Candidate best(List<FigureLimit> limits) {
-        if (tried.isEmpty()) {
-            tried.addAll(spread());
+        planned = (int) Math.round(Math.pow(perAmount(), free.size())) + (STARTS + limits.size()) * TRIES;
+        spread(limits);
+        List<Candidate> starts = starts(limits);
+        bestSoFar = starts.get(0);
+        for (Candidate start : starts) {
+            narrow(start, limits, 1.0 / perAmount());
+            bestSoFar = bestTried(limits);
         }
-        starts(limits).forEach(start -> narrow(start, limits, 1.0 / perAmount()));
-        return bestTried(limits);
+        return bestSoFar;
+    }
+
+    /** Tells how far it is. */
+    private void tell(List<FigureLimit> limits) {
+        Candidate best = bestSoFar;
+        Double value = best == null || best.shortOf(limits) > 0 ? null : best.value(goal);
+        if (!progress.goesOn(tried.size(), planned, value)) {
+            throw new SearchStoppedException();
+        }
     }
 
     /** The best formula under limits that are easier, from the best under the harder ones. */
@@ -94,21 +121,27 @@ final class Search {
     }
 
     /** Formulas spread evenly, the ends included. Each is worked out on its own: all processors take part. */
-    private List<Candidate> spread() {
+    private void spread(List<FigureLimit> limits) {
         int per = perAmount();
         int all = (int) Math.round(Math.pow(per, free.size()));
-        return IntStream.range(0, all)
-                .parallel()
-                .mapToObj(at -> {
-                    double[] places = new double[free.size()];
-                    int rest = at;
-                    for (int amount = 0; amount < places.length; amount++) {
-                        places[amount] = (double) (rest % per) / (per - 1);
-                        rest /= per;
-                    }
-                    return candidate(places);
-                })
-                .toList();
+        for (int from = 0; from < all; from += AT_ONCE) {
+            tried.addAll(IntStream.range(from, Math.min(all, from + AT_ONCE))
+                    .parallel()
+                    .mapToObj(at -> candidate(places(at, per)))
+                    .toList());
+            tell(limits);
+        }
+    }
+
+    /** The places of one of the formulas that are spread evenly. */
+    private double[] places(int at, int per) {
+        double[] places = new double[free.size()];
+        int rest = at;
+        for (int amount = 0; amount < places.length; amount++) {
+            places[amount] = (double) (rest % per) / (per - 1);
+            rest /= per;
+        }
+        return places;
     }
 
     /** The best that were tried, none near another. */
@@ -149,6 +182,7 @@ final class Search {
                     new ObjectiveFunction(places -> {
                         Candidate candidate = candidate(places.clone());
                         tried.add(candidate);
+                        tell(limits);
                         return worth(candidate, limits);
                     }),
                     GoalType.MAXIMIZE,

@@ -9,6 +9,7 @@ import static verdamen.core.Doughs.line;
 import static verdamen.core.Doughs.read;
 import static verdamen.core.Doughs.spec;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -68,7 +69,7 @@ public class MostTest {
 
     private static Most most(
             FormulaSpec spec, @Nullable String goal, @Nullable List<LimitSpec> limits, FreeSpec... free) {
-        return Most.of(new MostQuestion(spec, goal, List.of(free), limits, ALL), STOCK);
+        return Most.of(new MostQuestion(spec, goal, null, List.of(free), limits, ALL), STOCK);
     }
 
     /** Questions of one, two and three free amounts. */
@@ -185,8 +186,8 @@ public class MostTest {
 
     @Test
     public void theSameQuestionHasTheSameAnswer() {
-        Most one = most(ROTI, "inclusionGrams", List.of(ROLLS, SHEET), free(4, 0, 300), free(5, 0, 300));
-        Most other = most(ROTI, "inclusionGrams", List.of(ROLLS, SHEET), free(4, 0, 300), free(5, 0, 300));
+        Most one = most(ROTI, "inclusionGrams", List.of(ROLLS, SHEET), free(4, 0, 900), free(5, 0, 900));
+        Most other = most(ROTI, "inclusionGrams", List.of(ROLLS, SHEET), free(4, 0, 900), free(5, 0, 900));
         assertEquals(other.formula(), one.formula());
         assertEquals(other.curve(), one.curve());
         assertEquals(other.limits(), one.limits());
@@ -301,8 +302,64 @@ public class MostTest {
     public void whatCannotBeLookedForIsRefusedByName(
             @Nullable String goal, List<FreeSpec> free, String field, FaultCode code) {
         RefusedException refused = expectThrows(
-                RefusedException.class, () -> Most.of(new MostQuestion(ROTI, goal, free, null, ALL), STOCK));
+                RefusedException.class, () -> Most.of(new MostQuestion(ROTI, goal, null, free, null, ALL), STOCK));
         assertEquals(refused.faults().get(0).field(), field);
         assertEquals(refused.faults().get(0).code(), code);
+    }
+
+    private static Most of(String of, SearchProgress progress) {
+        List<FreeSpec> free = List.of(free(4, 0, 900), free(5, 0, 900));
+        List<LimitSpec> limits = List.of(ROLLS, WATER);
+        return Most.prepared(new MostQuestion(ROTI, "inclusionGrams", of, free, limits, ALL), STOCK)
+                .find(progress);
+    }
+
+    /** Of one kind, the other makes room for it: as much as when the other is not there at all. */
+    @Test
+    public void theMostOfOneVegetableIsNotTheMostOfAll() {
+        Most potato = of("potato-boiled", SearchProgress.NONE);
+        Most all = most(ROTI, "inclusionGrams", List.of(ROLLS, WATER), free(4, 0, 900), free(5, 0, 900));
+        FormulaSpec without = ROTI.withLine(4, ROTI.lineOrNull(4).weighed(0));
+        Most alone = most(without, "inclusionGrams", List.of(ROLLS, WATER), free(5, 0, 900));
+        assertTrue(potato.possible());
+        assertEquals(potato.value(), alone.value(), 0.01 * alone.value());
+        assertTrue(potato.value() < all.value());
+        double grams = potato.formula().lineOrNull(5).grams();
+        double pieces = grams / potato.value();
+        double inclusions = potato.figures().value(FormulaFigure.INCLUSION_GRAMS);
+        assertEquals((grams + potato.formula().lineOrNull(4).grams()) / pieces, inclusions, 1e-6);
+    }
+
+    @Test
+    public void aSearchSaysHowFarItIsAndCanBeStopped() {
+        List<Integer> tried = new ArrayList<>();
+        List<Double> best = new ArrayList<>();
+        Most heard = of("potato-boiled", (now, planned, value) -> {
+            assertTrue(now <= planned, now + " of " + planned);
+            tried.add(now);
+            if (value != null) {
+                best.add(value);
+            }
+            return true;
+        });
+        assertEquals(tried, tried.stream().sorted().toList());
+        assertEquals(best, best.stream().sorted().toList(), "the best so far becomes no worse");
+        assertTrue(best.get(best.size() - 1) <= heard.value() + 1e-9);
+        assertEquals(
+                heard.formula(), of("potato-boiled", SearchProgress.NONE).formula(), "who listens changes nothing");
+        int[] calls = new int[1];
+        expectThrows(SearchStoppedException.class, () -> of("potato-boiled", (now, planned, value) -> ++calls[0] < 3));
+        assertEquals(calls[0], 3);
+    }
+
+    @Test
+    public void aKindIsOfInclusionsThatAreThere() {
+        for (String[] wrong : new String[][] {{"inclusionGrams", "kale-raw"}, {"puff", "potato-boiled"}}) {
+            RefusedException refused = expectThrows(
+                    RefusedException.class,
+                    () -> Most.prepared(
+                            new MostQuestion(ROTI, wrong[0], wrong[1], List.of(free(4, 0, 300)), null, ALL), STOCK));
+            assertEquals(refused.faults().get(0).field(), "of");
+        }
     }
 }

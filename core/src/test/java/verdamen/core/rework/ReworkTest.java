@@ -24,6 +24,7 @@ import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.RecipeNotes;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
 import verdamen.core.model.Scale;
@@ -340,5 +341,27 @@ public class ReworkTest {
                     second.lineOrNull(at).ingredient(), first.lineOrNull(at).ingredient());
             assertEquals(second.lineOrNull(at).grams(), first.lineOrNull(at).grams(), 1e-6);
         }
+    }
+
+    /** The sheet grows, and a piece with it; a stated number of pieces says what each weighs, and stays. */
+    @Test
+    public void aPieceIsAsWideAsBeforeAtItsNewSheet() {
+        FormulaSpec roti = spec("roti", line("wheat-atta", 400), line("water", 250), line("salt-fine", 7));
+        List<ChangeSpec> weak = List.of(ChangeSpec.replace(0, "pearl-millet-flour", null, 0.8, null));
+        Rework rework = Rework.of(roti, weak, ALL, BOOK);
+        double style = read(roti).style().pieceGrams();
+        double sheet = read(rework.formula()).sheetMm() / read(roti).sheetMm();
+        assertTrue(sheet > 1);
+        assertEquals(rework.formula().notesOrNone().pieceGrams(), style * sheet, 1e-9);
+        Proposal piece = rework.proposals().get(rework.proposals().size() - 1);
+        assertEquals(piece.kind(), Carried.PIECE);
+        assertEquals(piece.from(), style, 1e-9);
+        assertEquals(rework.weighable(roti).formula().notesOrNone().pieceGrams(), Math.rint(style * sheet), 1e-9);
+        assertNull(Rework.of(roti, weak, EnumSet.of(Carried.PIECE), BOOK)
+                .formula()
+                .notesOrNone()
+                .pieceGrams());
+        FormulaSpec tenPieces = roti.withNotes(RecipeNotes.NONE.withPieces(10.0));
+        assertEquals(Rework.of(tenPieces, weak, ALL, BOOK).formula().notes(), tenPieces.notes());
     }
 }

@@ -1,7 +1,13 @@
 package verdamen.server.rework;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -71,6 +77,7 @@ class ReworkController {
      *
      * @param formula the formula
      * @param goal code of the figure of which the most is wanted, or the least where less is better
+     * @param of code or group of the inclusions that are meant, when the goal is inclusions; absent for all of them
      * @param free the amounts that may move, one to six
      * @param limits the limits to keep; absent for the usual ones
      * @param without codes of what does not go along
@@ -78,6 +85,7 @@ class ReworkController {
     record MostRequest(
             FormulaSpec formula,
             @Nullable String goal,
+            @Nullable String of,
             @Within(Limit.FREE_AMOUNTS) @Nullable List<FreeSpec> free,
             @Within(Limit.FIGURE_LIMITS) @Nullable List<LimitSpec> limits,
             @Nullable List<String> without) {}
@@ -132,6 +140,23 @@ class ReworkController {
     @PostMapping("/most")
     MostAnswer most(@RequestBody MostRequest request) {
         return rework.most(request);
+    }
+
+    /**
+     * The same, with a line of JSON now and then that says how far it is and the answer on the last one; who goes away stops
+     * it.
+     */
+    @PostMapping("/most/progress")
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_NDJSON_VALUE,
+                            schema = @Schema(implementation = MostProgress.class)))
+    void mostWithProgress(@RequestBody MostRequest request, HttpServletResponse response) throws IOException {
+        MostSearch search = rework.search(request);
+        response.setContentType(MediaType.APPLICATION_NDJSON_VALUE);
+        search.writeTo(response.getOutputStream());
     }
 
     /** Flours mixed so that the blend has what is wanted of it. */

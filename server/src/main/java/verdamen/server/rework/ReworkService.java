@@ -31,8 +31,10 @@ import verdamen.core.rework.Most;
 import verdamen.core.rework.MostQuestion;
 import verdamen.core.rework.RaisedSpec;
 import verdamen.core.rework.Rework;
+import verdamen.core.rework.SearchProgress;
 import verdamen.core.rework.Stock;
 import verdamen.server.balance.BalanceService;
+import verdamen.server.json.JsonText;
 import verdamen.server.learning.FinishedBatch;
 import verdamen.server.learning.FinishedBatches;
 import verdamen.server.pantry.PantryService;
@@ -50,8 +52,10 @@ class ReworkService {
     private final BalanceService balances;
     private final PantryService pantry;
     private final FinishedBatches finished;
+    private final JsonText json;
 
-    ReworkService(BalanceService balances, PantryService pantry, FinishedBatches finished) {
+    ReworkService(BalanceService balances, PantryService pantry, FinishedBatches finished, JsonText json) {
+        this.json = json;
         this.finished = finished;
         this.balances = balances;
         this.pantry = pantry;
@@ -104,11 +108,24 @@ class ReworkService {
 
     /** As much of something as a dough can take. */
     MostAnswer most(MostRequest asked) {
+        return answer(prepared(asked).find(SearchProgress.NONE), asked);
+    }
+
+    /** The same, to be looked for while somebody listens. */
+    MostSearch search(MostRequest asked) {
+        return new MostSearch(prepared(asked), most -> answer(most, asked), json);
+    }
+
+    private Most.Prepared prepared(MostRequest asked) {
         Faults faults = new Faults();
         Set<Carried> without = CarriedCodes.read(asked.without(), faults);
         faults.refuse();
-        Most most = Most.of(
-                new MostQuestion(asked.formula(), asked.goal(), asked.free(), asked.limits(), without), stock());
+        return Most.prepared(
+                new MostQuestion(asked.formula(), asked.goal(), asked.of(), asked.free(), asked.limits(), without),
+                stock());
+    }
+
+    private MostAnswer answer(Most most, MostRequest asked) {
         return MostAnswer.of(most, balances.balance(asked.formula()), balances.balance(most.formula()));
     }
 

@@ -3,9 +3,14 @@ package verdamen.server.rework;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.io.UnsupportedEncodingException;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import verdamen.server.ServerTest;
 
 /** Substitutions over the API. */
@@ -14,6 +19,9 @@ public class ReworkApiTest extends ServerTest {
     private static final String PITA =
             "{\"style\":\"pita\",\"lines\":[{\"ingredient\":\"wheat-strong-white\",\"grams\":500},"
                     + "{\"ingredient\":\"water\",\"grams\":310},{\"ingredient\":\"salt-fine\",\"grams\":9}]}";
+
+    @Autowired
+    private JsonMapper json;
 
     private JsonNode substitute(String changes, String more) {
         return postJson("/api/rework/substitute", "{\"formula\":%s,\"changes\":%s%s}".formatted(PITA, changes, more))
@@ -225,6 +233,37 @@ public class ReworkApiTest extends ServerTest {
             assertTrue(way.get("distance").asDouble() >= before);
             before = way.get("distance").asDouble();
         }
+    }
+
+    /** A formula that takes its time is told of line by line, and who listens has the same answer as who does not. */
+    @Test
+    public void aSearchSaysHowFarItIs() throws UnsupportedEncodingException {
+        String asked = """
+                {"formula": %s, "goal": "proteinGrams", "free": [{"line": 0, "low": 100, "high": 600}],
+                 "limits": [{"figure": "rollability", "atLeast": 40}, {"figure": "saltPct", "atMost": 3}]}""".formatted(PITA);
+        String[] lines = response(MockMvcRequestBuilders.post("/api/rework/most/progress")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(asked))
+                .getContentAsString()
+                .split("\n");
+        int tried = 0;
+        for (int at = 0; at < lines.length; at++) {
+            JsonNode line = json.readTree(lines[at]);
+            assertTrue(line.get("tried").asInt() >= tried, lines[at]);
+            assertEquals(line.has("answer"), at == lines.length - 1);
+            tried = line.get("tried").asInt();
+        }
+        JsonNode last = json.readTree(lines[lines.length - 1]).get("answer");
+        JsonNode answer = postJson("/api/rework/most", asked).expect(200).body();
+        assertEquals(last.get("value"), answer.get("value"));
+        assertEquals(last.at("/formula/lines/0/grams"), answer.at("/formula/lines/0/grams"));
+        String none = "{\"formula\": %s, \"goal\": \"luck\"}".formatted(PITA);
+        assertEquals(
+                postJson("/api/rework/most/progress", none)
+                        .expect(422)
+                        .at("/faults/0/field")
+                        .asString(),
+                "goal");
     }
 
     @DataProvider
