@@ -18,6 +18,12 @@ export function Best({ answer, editor }: BestProps) {
   const { goal, possible, limits, binding, slack, easing } = answer;
   const amounts = amountsOf(answer, figures);
   const value = figureWords(goal, answer.value, figures);
+  const bought = (gain: number) =>
+    gain === 0
+      ? "nothing"
+      : figureWords(goal, gain, figures) === figureWords(goal, 0, figures)
+        ? "hardly anything"
+        : figureWords(goal, gain, figures);
   const take = () => {
     const versionNote = `${figureName(goal)} ${value}${binding ? `, held by ${figureName(binding)}` : ""}: ${amounts.map(({ name, before, after }) => `${name} ${before} → ${after}`).join(", ")}.`;
     editor.edit({ kind: "spec", spec: answer.formula, of: editor.draft, versionNote });
@@ -69,7 +75,7 @@ export function Best({ answer, editor }: BestProps) {
                 <td className={(slack[figure] ?? 0) < 0 ? "text-error" : ""}>
                   {figureWords(figure, slack[figure], figures)}
                 </td>
-                {possible && <td>{easing[figure] ? figureWords(goal, easing[figure], figures) : "nothing"}</td>}
+                {possible && <td>{bought(easing[figure] ?? 0)}</td>}
               </tr>
             ))}
           </tbody>

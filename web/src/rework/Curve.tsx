@@ -20,7 +20,9 @@ export function Curve({ answer }: { answer: MostAnswer }) {
   const low = Math.min(...values);
   const high = Math.max(...values);
   const x = (rollability: number) => LEFT + ((WIDTH - LEFT - RIGHT) * rollability) / 100;
-  const y = (of: number) => FLOOR - ((FLOOR - 12) * (of - low)) / (high - low || 1);
+  // What is written as one number is drawn as one height.
+  const flat = figureWords(goal, low, figures) === figureWords(goal, high, figures);
+  const y = (of: number) => (flat ? (FLOOR + 12) / 2 : FLOOR - ((FLOOR - 12) * (of - low)) / (high - low));
   const path = curve
     .map((reached, at) => `${at === 0 ? "M" : "L"}${x(reached.rollability)} ${y(reached.value)}`)
     .join("");
@@ -33,7 +35,7 @@ export function Curve({ answer }: { answer: MostAnswer }) {
       data-testid="curve"
     >
       <path d={`M${LEFT} 8V${FLOOR}H${WIDTH - RIGHT}`} fill="none" stroke="currentColor" opacity="0.4" />
-      {[low, high].map((each) => (
+      {(flat ? [high] : [low, high]).map((each) => (
         <text key={each} x={LEFT - 6} y={y(each) + 4} fontSize="11" textAnchor="end" fill="currentColor">
           {figureWords(goal, each, figures)}
         </text>

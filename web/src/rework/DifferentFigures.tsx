@@ -49,8 +49,8 @@ export function DifferentFigures({ answer }: { answer: Pick<SubstituteAnswer, "b
               <th scope="row" className="py-1 text-left font-normal">
                 {name}
               </th>
-              <td className="whitespace-nowrap">{before}</td>
-              <td className="font-semibold whitespace-nowrap">{after}</td>
+              <td className="pl-3 whitespace-nowrap">{before}</td>
+              <td className="pl-3 font-semibold whitespace-nowrap">{after}</td>
             </tr>
           ))}
         </tbody>

@@ -1,4 +1,4 @@
-import { Plus, X } from "lucide-react";
+import { X } from "lucide-react";
 import type { LadderAnswer } from "../api";
 import type { Plan, PlannedLimit } from "../formula";
 import { useFigures } from "../figures";
@@ -30,14 +30,14 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
   const others = FORMULA_FIGURES.filter((figure) => kept.every((limit) => limit.figure !== figure));
   const end = (limit: PlannedLimit, index: number, field: "atLeast" | "atMost") => {
     const figure = limit.figure as FormulaFigure;
+    const unit = figureUnit(figure);
     const given = {
       label: `${figureName(figure)} ${field === "atLeast" ? "at least" : "at most"}`,
-      className: "w-18",
+      className: unit === "mm" || unit === "min" || unit === "kcal" ? "w-17" : "w-15",
       value: limit[field],
       error: faultOf(`limits[${said.indexOf(limit)}].${field}`),
       onChange: (value: NumberEntry) => put(kept.with(index, { ...limit, [field]: value }), `${figure} ${field}`),
     };
-    const unit = figureUnit(figure);
     return unit === "mass" ? (
       <MassField {...given} />
     ) : (
@@ -53,7 +53,7 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
     ["figure", "atLeast", "atMost"].flatMap((field) => faultOf(`limits[${index}].${field}`) ?? []),
   );
   return (
-    <div className="flex flex-wrap items-center gap-x-2 gap-y-1 pt-2 text-sm" data-testid="limits">
+    <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 pt-2 text-sm" data-testid="limits">
       <span className="soft">Keep</span>
       {kept.map((limit, index) => (
         <span key={limit.figure} className="flex items-center gap-1" data-limit={limit.figure}>
@@ -72,10 +72,9 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
           </IconButton>
         </span>
       ))}
-      <label className="flex items-center">
-        <Plus size={14} aria-hidden />
+      <label>
         <select
-          className="quiet-field framed w-22"
+          className="quiet-field framed w-11"
           aria-label="Add a limit"
           value=""
           onChange={(event) => {
@@ -83,7 +82,7 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
             put([...kept, { figure, ends: [field === "atMost" ? "atMost" : "atLeast"], atLeast: null, atMost: null }]);
           }}
         >
-          <option value="">a limit…</option>
+          <option value="">+</option>
           {others.flatMap((figure) => [
             <option key={`${figure} atLeast`} value={`${figure} atLeast`}>
               {figureName(figure)} at least

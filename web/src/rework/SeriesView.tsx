@@ -204,7 +204,7 @@ function Effects({ series, pantry }: { series: SeriesAnswer; pantry: PantryDocum
           </div>
         ))}
       </dl>
-      {told.length > 0 && (
+      {told.some(({ main }) => main.length > 0) && (
         <p className="soft pt-2 text-xs">
           Left of the line it becomes less, right of it more; green is the better side. ± is the standard error. “May be
           chance” is said of what chance alone would make as large more than once in five times.

@@ -82,7 +82,7 @@ export function WaysBack({ answer, editor, pantry }: WaysBackProps) {
                     </span>
                   ))
                 )}
-                <Beside way={way} pantry={pantry} />
+                <Beside way={way} pantry={pantry} costCounts={answer.near.costPerPiece !== undefined} />
               </th>
               <td className="px-2 py-1.5 whitespace-nowrap">{waterBriefly(way.balance.water, figures)}</td>
               {near.map((figure) => (
@@ -108,14 +108,16 @@ export function WaysBack({ answer, editor, pantry }: WaysBackProps) {
 }
 
 /** What else there is to know of a way: what comes in and goes, and what has no price. */
-function Beside({ way, pantry }: { way: Way; pantry: PantryDocument }) {
+function Beside({ way, pantry, costCounts }: { way: Way; pantry: PantryDocument; costCounts: boolean }) {
   const figures = useFigures();
   const { allergensGained, allergensLost, cautionsGained } = way.compared;
   const said = [
     ...allergensGained.map((name) => `comes in: ${name} to declare`),
     ...cautionsGained.map((caution) => `comes in: caution “${cautionWords(caution, figures).title}”`),
     ...allergensLost.map((name) => `goes: ${name}`),
-    ...way.unpriced.map((code) => `no price: ${shortName(code, pantry)}`),
+    ...(costCounts && way.unpriced.length > 0
+      ? [`no price: ${way.unpriced.map((code) => shortName(code, pantry)).join(", ")}`]
+      : []),
   ];
   return said.length === 0 ? null : <span className="soft block text-xs">{said.join("; ")}</span>;
 }

@@ -17,19 +17,26 @@ import org.openjdk.jmh.annotations.Warmup;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.pantry.ReferenceTables;
+import verdamen.core.pantry.Role;
+import verdamen.core.rework.Blend;
+import verdamen.core.rework.BlendFlourSpec;
+import verdamen.core.rework.BlendQuestion;
 import verdamen.core.rework.Carried;
 import verdamen.core.rework.ChangeSpec;
 import verdamen.core.rework.Field;
 import verdamen.core.rework.FreeSpec;
 import verdamen.core.rework.Ladder;
 import verdamen.core.rework.LadderQuestion;
+import verdamen.core.rework.Match;
+import verdamen.core.rework.MatchQuestion;
 import verdamen.core.rework.Most;
 import verdamen.core.rework.MostQuestion;
 import verdamen.core.rework.RaisedSpec;
 import verdamen.core.rework.Rework;
 import verdamen.core.rework.Stock;
+import verdamen.core.rework.WantedSpec;
 
-/** The answers of Rework: a substitution, a ladder, a field, and as much as a dough can take. */
+/** The answers of Rework: a substitution, a ladder, a field, as much as a dough can take, a match and a blend. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -87,6 +94,27 @@ public class ReworkBenchmark {
     @Benchmark
     public Most mostOfThree() {
         return most(new FreeSpec(2, 0.0, 500.0), new FreeSpec(1, 0.0, 300.0), new FreeSpec(5, 0.0, 40.0));
+    }
+
+    /** Ways back when the largest flour is out. */
+    @Benchmark
+    public Match match() {
+        return Match.of(new MatchQuestion(roti, List.of(0), null, null, null, ALL), stock);
+    }
+
+    /** The best blend of no more than three of twenty flours, with three wants. */
+    @Benchmark
+    public Blend blend() {
+        List<BlendFlourSpec> flours = stock.pantry().ingredients().stream()
+                .filter(each -> each.role() == Role.FLOUR)
+                .limit(20)
+                .map(each -> new BlendFlourSpec(each.code(), null, null, null, null, null))
+                .toList();
+        List<WantedSpec> wanted = List.of(
+                new WantedSpec("proteinPct", null, null, 12.0),
+                new WantedSpec("absorptionPct", null, null, 63.0),
+                new WantedSpec("sheetStrength", 60.0, null, null));
+        return Blend.of(new BlendQuestion(roti, flours, wanted, "wholeGrainPct", 3, ALL), stock);
     }
 
     private LadderQuestion asked(Integer rungs) {

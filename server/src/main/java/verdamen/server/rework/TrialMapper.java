@@ -25,8 +25,11 @@ interface TrialMapper {
             String document,
             String results) {}
 
-    /** The series of a formula, the newest first. */
-    List<SeriesRow> ofFormula(@Param("formulaId") long formulaId, @Param("limit") int limit);
+    /** The series of a formula, the oldest first. */
+    List<SeriesRow> ofFormula(@Param("formulaId") long formulaId);
+
+    /** The series of a formula in short, the newest first. */
+    List<SeriesSummary> summaries(@Param("formulaId") long formulaId, @Param("limit") int limit);
 
     @Nullable
     SeriesRow series(@Param("id") long id);

@@ -40,7 +40,6 @@ import verdamen.server.rework.TrialMapper.SeriesRow;
 public class TrialService {
 
     private static final int SHOWN = 50;
-    private static final int ALL = Integer.MAX_VALUE;
 
     private final TrialMapper mapper;
     private final PantryService pantry;
@@ -124,14 +123,7 @@ public class TrialService {
     /** The series of a formula, the newest 50 first. */
     @Transactional(readOnly = true)
     public List<SeriesSummary> ofFormula(long formula) {
-        return mapper.ofFormula(formula, SHOWN).stream()
-                .map(row -> new SeriesSummary(
-                        row.id(),
-                        row.name(),
-                        row.madeAt(),
-                        series(row).runs().size(),
-                        json.tree(row.results()).size()))
-                .toList();
+        return mapper.summaries(formula, SHOWN);
     }
 
     /**
@@ -190,7 +182,7 @@ public class TrialService {
     @Transactional(readOnly = true)
     public List<ToldSeries> all(long formula) {
         List<ToldSeries> all = new ArrayList<>();
-        for (SeriesRow row : mapper.ofFormula(formula, ALL)) {
+        for (SeriesRow row : mapper.ofFormula(formula)) {
             TrialSeries series = series(row);
             List<TrialResult> results = results(row, series);
             Document document = document(series);
@@ -200,16 +192,14 @@ public class TrialService {
                 TrialResult result = results.get(at);
                 runs.add(new ToldRun(run.shares(), run.formula(), result.equals(TrialResult.NONE) ? null : result));
             }
-            all.add(
-                    0,
-                    new ToldSeries(
-                            row.uid(),
-                            row.name(),
-                            document.seed(),
-                            row.madeAt(),
-                            document.factors(),
-                            document.measures(),
-                            runs));
+            all.add(new ToldSeries(
+                    row.uid(),
+                    row.name(),
+                    document.seed(),
+                    row.madeAt(),
+                    document.factors(),
+                    document.measures(),
+                    runs));
         }
         return all;
     }
