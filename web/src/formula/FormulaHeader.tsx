@@ -31,7 +31,7 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
   ]);
 
   return (
-    <header className="bg-base-200 hairline sticky top-0 z-30 border-b px-4">
+    <header className="bg-base-200 hairline sticky top-0 z-30 border-b px-4 print:static">
       <h1 className="sr-only">
         {draft.name || "New formula"}: {stationName}
       </h1>

@@ -46,7 +46,7 @@ function KitchenBar() {
       >
         Skip to the content
       </a>
-      <nav aria-label="Kitchen" className="bg-base-200 flex h-11 items-center px-4">
+      <nav aria-label="Kitchen" className="bg-base-200 flex print:hidden h-11 items-center px-4">
         <NavLink
           to="/formulas"
           end

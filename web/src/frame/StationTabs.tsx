@@ -22,7 +22,7 @@ export function StationTabs() {
     })),
   );
   return (
-    <nav aria-label="Stations of the formula" className="flex items-end gap-0.5">
+    <nav aria-label="Stations of the formula" className="flex items-end gap-0.5 print:hidden">
       {STATIONS.map(({ path, name, question }) => (
         <NavLink key={path} to={`/formulas/${formula}/${path}`} className={tab} title={question}>
           {name}

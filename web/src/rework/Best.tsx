@@ -1,10 +1,10 @@
 import type { MostAnswer } from "../api";
 import { ActionButton, type Editor } from "../formula";
 import { type Figures, useFigures } from "../figures";
-import { useNotices } from "../parts";
 import { figureName, figureWords } from "../words";
 import { Curve } from "./Curve";
 import { DifferentFigures } from "./DifferentFigures";
+import { useTake } from "./useTake";
 
 interface BestProps {
   answer: MostAnswer;
@@ -14,7 +14,7 @@ interface BestProps {
 /** The best formula that was found, what holds it back, and what a little less strictness would buy. */
 export function Best({ answer, editor }: BestProps) {
   const figures = useFigures();
-  const notify = useNotices();
+  const takeFormula = useTake(editor);
   const { goal, possible, limits, binding, slack, easing } = answer;
   const amounts = amountsOf(answer, figures);
   const value = figureWords(goal, answer.value, figures);
@@ -26,8 +26,7 @@ export function Best({ answer, editor }: BestProps) {
         : figureWords(goal, gain, figures);
   const take = () => {
     const versionNote = `${figureName(goal)} ${value}${binding ? `, held by ${figureName(binding)}` : ""}: ${amounts.map(({ name, before, after }) => `${name} ${before} → ${after}`).join(", ")}.`;
-    editor.edit({ kind: "spec", spec: answer.formula, of: editor.draft, versionNote });
-    notify("Taken into the formula. Save it as a version: the note is written.");
+    takeFormula(answer.formula, versionNote);
   };
   return (
     <div className="grid gap-x-8 pt-2 xl:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

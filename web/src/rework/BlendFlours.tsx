@@ -5,6 +5,7 @@ import { useFigures } from "../figures";
 import { IconButton, NumberField } from "../parts";
 import { ingredientName, shortName } from "../words";
 import { flourOf } from "./blendPlan";
+import { Said } from "./Said";
 
 interface BlendFloursProps {
   flours: PlannedFlour[];
@@ -21,7 +22,7 @@ export function BlendFlours({ flours, lots, pantry, faultOf, onChange }: BlendFl
   const messages = [
     faultOf("flours"),
     ...flours.flatMap((_, at) => FIELDS.map((field) => faultOf(`flours[${at}].${field}`))),
-  ].filter((message) => message !== null);
+  ];
   const end = (at: number, flour: PlannedFlour, name: string, field: "lowPct" | "highPct") => (
     <NumberField
       framed
@@ -77,11 +78,7 @@ export function BlendFlours({ flours, lots, pantry, faultOf, onChange }: BlendFl
           onPick={({ code }) => onChange([...flours, flourOf(code)])}
         />
       </div>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1 text-sm">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
     </div>
   );
 }

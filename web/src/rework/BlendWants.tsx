@@ -3,6 +3,7 @@ import type { PlannedBlend, PlannedWant } from "../formula";
 import { useFigures } from "../figures";
 import { NumberField } from "../parts";
 import { BLEND_FIGURES, type BlendFigure, blendFigureName, blendFigureWords } from "../words";
+import { Said } from "./Said";
 
 const NO_WANT: PlannedWant = { atLeast: null, about: null, atMost: null };
 const ENDS = [
@@ -26,7 +27,7 @@ export function BlendWants({ blend, answer, faultOf, fault, onChange }: BlendWan
     ...BLEND_FIGURES.flatMap(({ code }) => ["figure", "atLeast", "about", "atMost"].map((end) => faultOf(code, end))),
     fault("goal"),
     fault("atMostFlours"),
-  ].filter((message) => message !== null);
+  ];
   const end = (figure: BlendFigure, code: keyof PlannedWant, name: string) => {
     const want = blend.wanted[figure] ?? NO_WANT;
     return (
@@ -114,11 +115,7 @@ export function BlendWants({ blend, answer, faultOf, fault, onChange }: BlendWan
         />
         flours
       </div>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1 text-sm">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
     </div>
   );
 }

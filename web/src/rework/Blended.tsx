@@ -1,9 +1,9 @@
 import type { BlendAnswer, Lot, PantryDocument } from "../api";
 import { ActionButton, type Editor } from "../formula";
 import { useFigures } from "../figures";
-import { useNotices } from "../parts";
 import { blendFigureName, shortName } from "../words";
 import { DifferentFigures } from "./DifferentFigures";
+import { useTake } from "./useTake";
 
 const SHADES = [100, 62, 34, 80, 48, 20];
 
@@ -17,7 +17,7 @@ interface BlendedProps {
 /** The blend, as a bar of its flours, and what it changes in the formula. */
 export function Blended({ answer, editor, pantry, lots }: BlendedProps) {
   const figures = useFigures();
-  const notify = useNotices();
+  const takeFormula = useTake(editor);
   const { parts, possible, binding, withoutPrice } = answer;
   const named = parts.map(({ ingredient, lot, share }) => ({
     key: `${ingredient} ${lot}`,
@@ -27,8 +27,7 @@ export function Blended({ answer, editor, pantry, lots }: BlendedProps) {
   const take = () => {
     const words = named.map(({ name, share }) => `${figures.percent(100 * share)} ${name}`).join(", ");
     const versionNote = `Flours blended: ${words}.`;
-    editor.edit({ kind: "spec", spec: answer.formula, of: editor.draft, versionNote });
-    notify("Taken into the formula. Save it as a version: the note is written.");
+    takeFormula(answer.formula, versionNote);
   };
   return (
     <div className="grid gap-x-8 pt-3 xl:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

@@ -6,6 +6,7 @@ import { NumberField, type NumberEntry } from "../parts";
 import { ingredientName } from "../words";
 import { LimitsForm } from "./LimitsForm";
 import { chosenOf, climbedOf, NO_LADDER } from "./plan";
+import { Said } from "./Said";
 
 interface LadderFormProps {
   draft: Draft;
@@ -75,11 +76,7 @@ export function LadderForm({ draft, plan, pantry, answer, faultOf, onChange, bef
         {number("Rungs", "rungs", shares.length > 0 ? String(shares.length) : "")}
         <span>rungs</span>
       </div>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1 text-sm">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
       <LimitsForm plan={plan} usual={answer?.limits ?? []} faultOf={faultOf} onChange={onChange} />
     </div>
   );

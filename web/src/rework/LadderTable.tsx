@@ -1,8 +1,8 @@
 import type { LadderAnswer } from "../api";
 import { useFigures } from "../figures";
-import { useNotices } from "../parts";
 import { brokenName, FORMULA_FIGURES, figureName, figureWords } from "../words";
 import { ladderCsv } from "./ladderCsv";
+import { useCopy } from "./useCopy";
 import { isSameShare } from "./plan";
 
 interface LadderTableProps {
@@ -15,15 +15,10 @@ interface LadderTableProps {
 /** The ladder as a table that can be taken elsewhere. */
 export function LadderTable({ answer, picked, onTake }: LadderTableProps) {
   const figures = useFigures();
-  const notify = useNotices();
+  const copy = useCopy();
   const there = FORMULA_FIGURES.filter((figure) =>
     answer.rungs.some(({ balance }) => balance.figures[figure] !== undefined),
   );
-  const copy = () =>
-    navigator.clipboard.writeText(ladderCsv(answer)).then(
-      () => notify("Copied as CSV."),
-      () => notify("The browser does not let this page copy: mark the table and copy it."),
-    );
   return (
     <div>
       <div className="max-h-[26rem] overflow-auto" tabIndex={0} role="region" aria-label="The ladder as a table">
@@ -74,7 +69,7 @@ export function LadderTable({ answer, picked, onTake }: LadderTableProps) {
           </tbody>
         </table>
       </div>
-      <button type="button" className="btn btn-ghost btn-sm mt-2" onClick={copy}>
+      <button type="button" className="btn btn-ghost btn-sm mt-2" onClick={() => copy(ladderCsv(answer))}>
         Copy as CSV
       </button>
     </div>

@@ -5,6 +5,7 @@ import { useFigures } from "../figures";
 import { IconButton, MassField, NumberField, type NumberEntry } from "../parts";
 import { isSaid } from "./plan";
 import { FORMULA_FIGURES, type FormulaFigure, figureName, figureUnit } from "../words";
+import { Said } from "./Said";
 
 interface LimitsFormProps {
   plan: Plan;
@@ -93,11 +94,7 @@ export function LimitsForm({ plan, usual, faultOf, onChange }: LimitsFormProps) 
           ])}
         </select>
       </label>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error basis-full">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
     </div>
   );
 }

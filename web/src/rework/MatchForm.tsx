@@ -4,6 +4,7 @@ import { type Draft, type DraftLine, filledLines, type PlannedMatch } from "../f
 import { useFigures } from "../figures";
 import { NumberField, type NumberEntry } from "../parts";
 import { FORMULA_FIGURES, figureName, ingredientName } from "../words";
+import { Said } from "./Said";
 
 interface MatchFormProps {
   draft: Draft;
@@ -105,11 +106,7 @@ export function MatchForm({ draft, match, pantry, usual, faultOf, onChange }: Ma
           </select>
         </p>
       )}
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1 text-sm">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
     </div>
   );
 }
@@ -175,11 +172,7 @@ function OtherLot({ line, pantry, lot, faultOf, onChange }: OtherLotProps) {
         <span className="soft">protein</span>
         {figure("protein", "proteinPct")}
       </div>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
     </div>
   );
 }

@@ -3,7 +3,8 @@ import { type Draft, filledLines, type Plan, type PlannedFreeAmount } from "../f
 import { useFigures } from "../figures";
 import { MassField } from "../parts";
 import { OF_INCLUSIONS } from "./plan";
-import { FORMULA_FIGURES, type FormulaFigure, figureName, ingredientName } from "../words";
+import { FOLLOWING, FORMULA_FIGURES, type FormulaFigure, figureName, ingredientName } from "../words";
+import { Said } from "./Said";
 
 interface MostFormProps {
   draft: Draft;
@@ -32,7 +33,7 @@ export function MostForm({ draft, plan, pantry, free, faultOf, onChange }: MostF
     faultOf("of"),
     faultOf("free"),
     ...search.free.flatMap((_, index) => ["line", "low", "high"].map((field) => faultOf(`free[${index}].${field}`))),
-  ].filter((message) => message !== null);
+  ];
   return (
     <div data-testid="most-form">
       <h2 className="section-title">As much as it can take</h2>
@@ -123,11 +124,28 @@ export function MostForm({ draft, plan, pantry, free, faultOf, onChange }: MostF
             </div>
           );
         })}
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1 text-sm">
-          {message}
-        </p>
-      ))}
+      <fieldset className="pt-3 text-sm">
+        <legend>These may follow them, as the water does:</legend>
+        {FOLLOWING.map(({ kind, name }) => (
+          <label key={kind} className="flex min-h-6 cursor-pointer items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-xs shrink-0"
+              checked={!plan.without.includes(kind)}
+              onChange={(event) =>
+                onChange({
+                  ...plan,
+                  without: event.target.checked
+                    ? plan.without.filter((other) => other !== kind)
+                    : [...plan.without, kind],
+                })
+              }
+            />
+            {name}
+          </label>
+        ))}
+      </fieldset>
+      <Said messages={messages} />
     </div>
   );
 }

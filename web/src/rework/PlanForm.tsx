@@ -5,6 +5,7 @@ import { useFigures } from "../figures";
 import { IconButton, NumberField } from "../parts";
 import { ingredientName } from "../words";
 import { BASES, emptySubstitution, planOf } from "./plan";
+import { Said } from "./Said";
 
 interface PlanFormProps {
   draft: Draft;
@@ -162,11 +163,7 @@ function SubstitutionForm({ substitution, place, draft, pantry, fault, onChange,
           and things of two kinds, by protein.
         </p>
       )}
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1 text-sm">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
     </fieldset>
   );
 }

@@ -1,9 +1,9 @@
 import type { PantryDocument, Proposal, SubstituteAnswer, SubstituteRequest } from "../api";
 import { ActionButton, type Editor, filledLines, type Plan } from "../formula";
 import { useFigures } from "../figures";
-import { useNotices } from "../parts";
 import { carriedWords, cautionWords, reasonWords, reworkNote } from "../words";
 import { DifferentFigures } from "./DifferentFigures";
+import { useTake } from "./useTake";
 import { DifferentLines } from "./DifferentLines";
 import { planOf } from "./plan";
 
@@ -18,13 +18,12 @@ interface ReworkedProps {
 /** The reworked formula beside the one it comes from: what differs first. */
 export function Reworked({ answer, asked, editor, pantry, onPlan }: ReworkedProps) {
   const figures = useFigures();
-  const notify = useNotices();
+  const takeFormula = useTake(editor);
   const plan = planOf(editor.draft);
   const take = () => {
     const names = filledLines(editor.draft.lines).map(({ ingredient }) => ingredient);
     const versionNote = reworkNote(asked.changes ?? [], names, answer.proposals, pantry, figures);
-    editor.edit({ kind: "spec", spec: answer.formula, of: editor.draft, versionNote });
-    notify("Taken into the formula. Save it as a version: the note is written.");
+    takeFormula(answer.formula, versionNote);
   };
   return (
     <div className="grid gap-x-8 xl:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

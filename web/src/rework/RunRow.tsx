@@ -4,9 +4,10 @@ import { Link } from "react-router";
 import { api, type PantryDocument, type SeriesAnswer, seriesQuery, taken, type TrialResult } from "../api";
 import { type Editor, Faults } from "../formula";
 import { useFigures } from "../figures";
-import { asSent, MassField, NumberField, type NumberEntry, useNotices } from "../parts";
+import { asSent, MassField, NumberField, type NumberEntry } from "../parts";
 import { FOLD_WORDS, measureName, type TrialMeasure, useProblem } from "../words";
 import { amountsOf } from "./seriesLines";
+import { useTake } from "./useTake";
 
 /** Typing is kept once it pauses this long. */
 const QUIET_MS = 400;
@@ -28,7 +29,7 @@ type Typed = { [field in keyof TrialResult]: TrialResult[field] | string };
 /** A run: what is weighed for it, and what came of it. What is typed is kept by itself. */
 export function RunRow({ series, at, run, different, editor, pantry, names }: RunRowProps) {
   const figures = useFigures();
-  const notify = useNotices();
+  const takeFormula = useTake(editor);
   const queries = useQueryClient();
   const [typed, setTyped] = useState<Typed>(run.result);
   const [kept, setKept] = useState<Typed>(run.result);
@@ -106,8 +107,7 @@ export function RunRow({ series, at, run, different, editor, pantry, names }: Ru
   const open = () => {
     const shares = run.shares.map((share, index) => `${figures.percent(100 * share)} ${names[index]}`).join(", ");
     const versionNote = `Run ${at + 1} of “${series.name}”: ${shares}.`;
-    editor.edit({ kind: "spec", spec: run.formula, of: editor.draft, versionNote });
-    notify("The run's formula is in the bowl. Undo brings the other one back.");
+    takeFormula(run.formula, versionNote);
   };
   return (
     <>

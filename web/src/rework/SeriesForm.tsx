@@ -7,6 +7,7 @@ import { IconButton, NumberField, type NumberEntry, ProblemNotice } from "../par
 import { ingredientName, measureHint, measureName, TRIAL_MEASURES, useProblem } from "../words";
 import { NO_TRIALS } from "./plan";
 import type { TrialsPlan } from "./useTrialsPlan";
+import { Said } from "./Said";
 
 interface SeriesFormProps {
   editor: Editor;
@@ -147,11 +148,7 @@ export function SeriesForm({ editor, plan, pantry, planned, faultOf, onPlan, onM
           </label>
         ))}
       </div>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1 text-sm">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
       {refused && <ProblemNotice problem={refused} />}
       <div className="flex flex-wrap items-center gap-3 pt-3">
         <button
@@ -211,11 +208,7 @@ function Levels({ name, shares, levels, fault, onChange }: LevelsProps) {
         and
         {end("higher level", "highPct", shares.at(-1), fault("highShare"))}
       </div>
-      {messages.map((message) => (
-        <p key={message} role="alert" className="text-error pt-1">
-          {message}
-        </p>
-      ))}
+      <Said messages={messages} />
     </div>
   );
 }

@@ -4,11 +4,12 @@ import { useState } from "react";
 import { api, type PantryDocument, type SeriesAnswer, seriesListQuery, seriesQuery, taken } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../figures";
-import { IconButton, ProblemNotice, useNotices } from "../parts";
+import { IconButton, ProblemNotice } from "../parts";
 import { effectsNotes, ingredientName, measureHint, measureName, shortName, useProblem } from "../words";
 import { MainEffects } from "./MainEffects";
 import { RunRow } from "./RunRow";
 import { seriesCsv } from "./seriesCsv";
+import { useCopy } from "./useCopy";
 import { sameInEveryRun } from "./seriesLines";
 
 interface SeriesViewProps {
@@ -39,7 +40,7 @@ interface SeriesProps {
 
 function Series({ series, editor, pantry, onClose }: SeriesProps) {
   const figures = useFigures();
-  const notify = useNotices();
+  const copy = useCopy();
   const queries = useQueryClient();
   const [sure, setSure] = useState(false);
   const names = series.factors.map(({ change }) => shortName(change.by ?? change.add ?? "", pantry));
@@ -51,11 +52,6 @@ function Series({ series, editor, pantry, onClose }: SeriesProps) {
       onClose();
     },
   });
-  const copy = () =>
-    navigator.clipboard.writeText(seriesCsv(series)).then(
-      () => notify("Copied as CSV."),
-      () => notify("The browser does not let this page copy: mark the table and copy it."),
-    );
   return (
     <>
       <div className="flex flex-wrap items-center gap-3 pt-3">
@@ -70,7 +66,7 @@ function Series({ series, editor, pantry, onClose }: SeriesProps) {
           <button type="button" className="btn btn-ghost btn-sm" onClick={() => window.print()}>
             Print the sheet
           </button>
-          <button type="button" className="btn btn-ghost btn-sm" onClick={copy}>
+          <button type="button" className="btn btn-ghost btn-sm" onClick={() => copy(seriesCsv(series))}>
             Copy as CSV
           </button>
           {sure ? (
@@ -172,7 +168,7 @@ function Effects({ series, pantry }: { series: SeriesAnswer; pantry: PantryDocum
   const failed = series.runs.filter(({ result }) => result.failed).length;
   const told = series.effects.filter(({ runs }) => runs > 0);
   return (
-    <section className="pt-6" data-testid="effects">
+    <section className="pt-6 print:hidden" data-testid="effects">
       <h3 className="section-title">What it says</h3>
       {told.length === 0 && <p className="soft pt-2 text-sm">Nothing yet: fill in what was measured.</p>}
       {failed > 0 && (

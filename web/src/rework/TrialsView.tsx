@@ -36,7 +36,7 @@ export function TrialsView({ editor, plan, pantry, onPlan, choice }: TrialsViewP
   if (open !== null) {
     return (
       <div className="col-span-full min-w-0">
-        {choice}
+        <div className="print:hidden">{choice}</div>
         <SeriesView id={open} editor={editor} pantry={pantry} onClose={() => show(null)} />
       </div>
     );

@@ -1,7 +1,6 @@
 import type { MatchAnswer, PantryDocument } from "../api";
 import { ActionButton, type Editor, filledLines } from "../formula";
 import { useFigures } from "../figures";
-import { useNotices } from "../parts";
 import {
   cautionWords,
   FORMULA_FIGURES,
@@ -12,6 +11,7 @@ import {
   shortName,
   waterBriefly,
 } from "../words";
+import { useTake } from "./useTake";
 
 type Way = MatchAnswer["ways"][number];
 
@@ -24,7 +24,7 @@ interface WaysBackProps {
 /** Ways back, the nearest first, each with what it costs. */
 export function WaysBack({ answer, editor, pantry }: WaysBackProps) {
   const figures = useFigures();
-  const notify = useNotices();
+  const takeFormula = useTake(editor);
   const lines = filledLines(editor.draft.lines).map(({ ingredient }) => ingredient);
   const near = FORMULA_FIGURES.filter((figure) => answer.near[figure] !== undefined);
   const instead = (way: Way) => way.changes.map((change) => insteadWords(change, lines, pantry, figures));
@@ -33,8 +33,7 @@ export function WaysBack({ answer, editor, pantry }: WaysBackProps) {
       way.changes.length === 0
         ? "Another lot: water set to it."
         : reworkNote(way.changes, lines, way.proposals, pantry, figures);
-    editor.edit({ kind: "spec", spec: way.formula, of: editor.draft, versionNote });
-    notify("Taken into the formula. Save it as a version: the note is written.");
+    takeFormula(way.formula, versionNote);
   };
   return (
     <div className="relative overflow-x-auto pt-3" tabIndex={0} role="region" aria-label="Ways back">

@@ -1,7 +1,7 @@
 import type { BlendRequest, Lot, PantryDocument } from "../api";
 import { type Draft, filledLines, type PlannedBlend, type PlannedFlour } from "../formula";
 import { asSent } from "../parts";
-import { fractionOf } from "./plan";
+import { fractionOf, withWater } from "./plan";
 
 export const NO_BLEND: PlannedBlend = { flours: null, wanted: {}, goal: "", most: null };
 
@@ -54,7 +54,7 @@ export function blendOf(
     })),
     goal: blend.goal || null,
     atMostFlours: asSent(blend.most),
-    without,
+    without: withWater(without),
     weighable: true,
   };
 }

@@ -63,7 +63,7 @@ describe("a match", () => {
 
   it("names lines by their places", () => {
     const lots = { b: { lot: null, moisturePct: 10, proteinPct: null } };
-    expect(matchOf({ ...NO_MATCH, out: ["b"], lots, allergen: "gluten" }, DRAFT, {}, ["rest"])).toMatchObject({
+    expect(matchOf({ ...NO_MATCH, out: ["b"], lots, allergen: "gluten" }, DRAFT, {}, ["rest", "water"])).toMatchObject({
       out: [1],
       lots: [{ line: 1, moisturePct: 10 }],
       allergen: "gluten",

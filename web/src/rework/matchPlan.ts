@@ -1,6 +1,7 @@
 import type { MatchRequest } from "../api";
 import { type Draft, filledLines, type PlannedMatch } from "../formula";
 import { asSent } from "../parts";
+import { withWater } from "./plan";
 
 export const NO_MATCH: PlannedMatch = { out: [], allergen: "", lots: {}, near: null };
 
@@ -23,5 +24,13 @@ export function matchOf(
     }));
   return out.length === 0 && lots.length === 0 && !match.allergen
     ? null
-    : { formula, out, lots, allergen: match.allergen || null, near: match.near, without, weighable: true };
+    : {
+        formula,
+        out,
+        lots,
+        allergen: match.allergen || null,
+        near: match.near,
+        without: withWater(without),
+        weighable: true,
+      };
 }

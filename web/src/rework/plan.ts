@@ -185,7 +185,7 @@ export function searchOf(plan: Plan, draft: Draft, formula: MostRequest["formula
           high: asSent(high),
         })),
         limits: limitsOf(plan),
-        without: plan.without,
+        without: withWater(plan.without),
       }
     : null;
 }
@@ -201,6 +201,11 @@ function limitsOf(plan: Plan) {
 
 function limitOf({ figure, atLeast, atMost }: PlannedLimit) {
   return { figure, atLeast: asSent(atLeast), atMost: asSent(atMost) };
+}
+
+/** What does not go along, where water always does. */
+export function withWater(without: string[]): string[] {
+  return without.filter((kind) => kind !== "water");
 }
 
 /** A share from percent; text that is no number goes as it is, and the server says so. */

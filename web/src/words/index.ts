@@ -9,7 +9,7 @@ export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas"
 export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
 export { brokenName, FORMULA_FIGURES, type FormulaFigure, figureName, figureUnit, figureWords } from "./formulaFigures";
 export { ingredientName, shortName } from "./ingredients";
-export { carriedWords, changeWords, insteadWords, reasonWords, reworkNote } from "./rework";
+export { carriedWords, changeWords, FOLLOWING, insteadWords, reasonWords, reworkNote } from "./rework";
 export { stepWords } from "./reasons";
 export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";

@@ -20,6 +20,17 @@ export function carriedWords(proposal: Proposal, pantry: PantryDocument, figures
   return `${name}: ${from == null ? "" : `${say(from)} → `}${say(to ?? 0)}`;
 }
 
+/** What may follow a change, besides the water, in the order in which it is told. */
+export const FOLLOWING: { kind: Proposal["kind"]; name: string }[] = [
+  { kind: "salt", name: "salt, by the flour" },
+  { kind: "fat", name: "fat, by the flour" },
+  { kind: "leavener", name: "leavener, by the flour" },
+  { kind: "kneading", name: "kneading" },
+  { kind: "rest", name: "rest" },
+  { kind: "sheet", name: "sheet" },
+  { kind: "piece", name: "weight of a piece" },
+];
+
 /** Why something goes along. */
 export function reasonWords({ reasons }: Proposal, figures: Figures): string {
   return reasons.map(({ reason, value }) => REASONS[reason](value, figures)).join("; ");
