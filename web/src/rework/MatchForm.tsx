@@ -4,6 +4,7 @@ import { type Draft, type DraftLine, filledLines, type PlannedMatch } from "../f
 import { useFigures } from "../figures";
 import { NumberField, type NumberEntry } from "../parts";
 import { FORMULA_FIGURES, figureName, ingredientName } from "../words";
+import { saidLots } from "./matchPlan";
 import { Said } from "./Said";
 
 interface MatchFormProps {
@@ -23,6 +24,10 @@ export function MatchForm({ draft, match, pantry, usual, faultOf, onChange }: Ma
   const lines = filledLines(draft.lines).filter(({ open, ingredient }) => !open && ingredient);
   const of = (code: string) => pantry.ingredients.find((each) => each.code === code);
   const allergens = [...new Set(lines.flatMap(({ ingredient }) => of(ingredient)?.allergens ?? []))].sort();
+  const said = saidLots(
+    match,
+    filledLines(draft.lines).map(({ key }) => key),
+  ).map(([key]) => key);
   const near = match.near ?? Object.keys(usual);
   const messages = ["out", "allergen", "lots", "near"].flatMap((field) => faultOf(field) ?? []);
   return (
@@ -73,7 +78,7 @@ export function MatchForm({ draft, match, pantry, usual, faultOf, onChange }: Ma
             line={line}
             pantry={pantry}
             lot={match.lots[line.key] ?? NO_LOT}
-            faultOf={(field) => faultOf(`lots[${Object.keys(match.lots).indexOf(line.key)}].${field}`)}
+            faultOf={(field) => faultOf(`lots[${said.indexOf(line.key)}].${field}`)}
             onChange={(lot, tag) => onChange({ lots: { ...match.lots, [line.key]: lot } }, tag)}
           />
         ))}

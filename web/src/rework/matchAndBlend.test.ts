@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Lot, PantryDocument } from "../api";
 import type { Draft } from "../formula";
 import { atHand, blendOf, flourOf, NO_BLEND, saidWants } from "./blendPlan";
-import { matchOf, NO_MATCH } from "./matchPlan";
+import { matchOf, NO_MATCH, saidLots } from "./matchPlan";
 
 const DRAFT: Draft = {
   name: "Roti",
@@ -59,6 +59,13 @@ describe("a match", () => {
     expect(matchOf(NO_MATCH, DRAFT, {}, [])).toBeNull();
     const untyped = { a: { lot: null, moisturePct: null, proteinPct: null } };
     expect(matchOf({ ...NO_MATCH, lots: untyped, out: ["gone"] }, DRAFT, {}, [])).toBeNull();
+  });
+
+  it("counts only the lots that say anything, as the server does", () => {
+    const none = { lot: null, moisturePct: null, proteinPct: null };
+    const lots = { a: none, b: { ...none, moisturePct: "wet" }, gone: { ...none, lot: 3 } };
+    expect(saidLots({ ...NO_MATCH, lots }, ["a", "b"]).map(([key]) => key)).toEqual(["b"]);
+    expect(matchOf({ ...NO_MATCH, lots }, DRAFT, {}, [])?.lots).toHaveLength(1);
   });
 
   it("names lines by their places", () => {

@@ -14,14 +14,12 @@ export function matchOf(
 ): MatchRequest | null {
   const keys = filledLines(draft.lines).map(({ key }) => key);
   const out = match.out.map((key) => keys.indexOf(key)).filter((line) => line >= 0);
-  const lots = Object.entries(match.lots)
-    .filter(([key, lot]) => keys.includes(key) && (lot.lot ?? lot.moisturePct ?? lot.proteinPct) !== null)
-    .map(([key, { lot, moisturePct, proteinPct }]) => ({
-      line: keys.indexOf(key),
-      lot,
-      moisturePct: asSent(moisturePct),
-      proteinPct: asSent(proteinPct),
-    }));
+  const lots = saidLots(match, keys).map(([key, { lot, moisturePct, proteinPct }]) => ({
+    line: keys.indexOf(key),
+    lot,
+    moisturePct: asSent(moisturePct),
+    proteinPct: asSent(proteinPct),
+  }));
   return out.length === 0 && lots.length === 0 && !match.allergen
     ? null
     : {
@@ -33,4 +31,12 @@ export function matchOf(
         without: withWater(without),
         weighable: true,
       };
+}
+
+/** The other lots that say anything, in the order in which the server is asked. */
+export function saidLots({ lots }: PlannedMatch, keys: string[]) {
+  return Object.entries(lots).filter(
+    ([key, { lot, moisturePct, proteinPct }]) =>
+      keys.includes(key) && (lot !== null || moisturePct !== null || proteinPct !== null),
+  );
 }

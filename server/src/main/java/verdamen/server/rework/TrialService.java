@@ -29,6 +29,8 @@ import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.json.JsonText;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.problem.RefusedFileException;
+import verdamen.server.problem.RefusedFileException.Reason;
 import verdamen.server.rework.SeriesAnswer.SeriesMeasure;
 import verdamen.server.rework.SeriesAnswer.SeriesRun;
 import verdamen.server.rework.ToldSeries.ToldRun;
@@ -208,10 +210,15 @@ public class TrialService {
      * Takes the series of a formula that are not here yet.
      *
      * @param read reads a formula of the file they come from
+     * @throws RefusedFileException when one of them does not hold together
+     * @throws verdamen.core.model.RefusedException naming each value of a result that is refused
      */
     @Transactional
     public void takeMissing(long formula, List<ToldSeries> told, Function<JsonNode, FormulaSpec> read) {
         for (ToldSeries each : told) {
+            if (!each.holdsTogether()) {
+                throw new RefusedFileException(Reason.BROKEN, each.name());
+            }
             Document document = new Document(
                     each.seed(),
                     each.factors(),

@@ -15,6 +15,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.ContextConfiguration;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -27,6 +28,7 @@ public class KitchenFileTest extends ServerTest {
 
     private static final long ELSEWHERE = 3;
     private static final long OLD_FILE = 4;
+    private static final long BROKEN = 5;
     private static final Path VERSION_1 = Path.of("src/test/resources/verdamen/server/migration/formulas-file-v1.json");
 
     @Autowired
@@ -67,6 +69,33 @@ public class KitchenFileTest extends ServerTest {
         Answer again = postFile("/api/files/formulas", bytes(file)).expect(200);
         assertEquals(again.at("/added").size() + again.at("/extended").size(), 0);
         assertEquals(comparable(getText("/api/files/kitchen")), comparable(file), "taken twice is taken once");
+    }
+
+    /** Each row: something of a series of trials, and what a broken file has in its place. */
+    @DataProvider
+    Object[][] broken() {
+        return new Object[][] {
+            {"\"uid\":\"", "\"uid\":\"no "},
+            {"\"shares\":[0.0,0.25,", "\"shares\":[null,0.25,"},
+            {"\"shares\":[0.0,0.25,0.5,0.75,1.0]", "\"shares\":[0.5]"},
+            {"\"name\":\"Emmer up the ladder\"", "\"name\":\"" + "x".repeat(81) + "\""},
+            {"\"rolling\":8.0", "\"rolling\":80"},
+            {"\"runs\":[{\"shares\":[", "\"runs\":[{\"shares\":[0.1,"},
+        };
+    }
+
+    @Test(dataProvider = "broken")
+    public void aSeriesThatDoesNotHoldTogetherIsRefused(String sound, String broken) {
+        AskedKitchen.askTheFirst();
+        String file = getText("/api/files/kitchen");
+        int from = file.indexOf("\"trials\":[{");
+        int at = file.indexOf(sound, from);
+        assertTrue(from > 0 && at > 0, sound);
+        String wrong = file.substring(0, at) + broken + file.substring(at + sound.length());
+        AskedKitchen.open(jdbc, BROKEN);
+        AskedKitchen.ask(BROKEN);
+        postFile("/api/files/formulas", bytes(wrong)).expect(422);
+        assertEquals(getJson("/api/formulas").expect(200).at("/rows").size(), 0, "nothing of it was taken");
     }
 
     /** A kitchen's file without its moment and without what the lots are called inside it. */
