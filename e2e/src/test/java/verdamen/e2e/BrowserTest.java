@@ -18,11 +18,14 @@ import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import org.testng.ITestListener;
 import org.testng.ITestResult;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Listeners;
 
 /** A test in Debian's headless Chromium, at 1280x800, that fails on any script error. */
+@Listeners(BrowserTest.Pictures.class)
 public abstract class BrowserTest {
 
     private static final Path PICTURES = Path.of("target", "failures");
@@ -40,11 +43,19 @@ public abstract class BrowserTest {
         size(1280, 800);
     }
 
+    /** Takes a picture of a failure before anything is put back. */
+    public static class Pictures implements ITestListener {
+
+        @Override
+        public void onTestFailure(ITestResult result) {
+            if (result.getInstance() instanceof BrowserTest test) {
+                test.picture(result.getName());
+            }
+        }
+    }
+
     @AfterMethod
     public void lookForErrors(ITestResult result) {
-        if (!result.isSuccess()) {
-            picture(result.getName());
-        }
         assertEquals(String.join("\n", scriptErrors()), "", "script errors after " + result.getName());
     }
 
@@ -82,9 +93,9 @@ public abstract class BrowserTest {
         driver().get(server().url() + path);
     }
 
-    /** Forgets what the browser keeps: unsaved edits and the theme. */
+    /** Forgets what the browser keeps: unsaved edits and the theme. From a bare page, which keeps nothing of its own. */
     protected void forget() {
-        open("/kitchen");
+        open("/api/kitchen");
         driver().executeScript("localStorage.clear()");
     }
 
@@ -109,12 +120,12 @@ public abstract class BrowserTest {
                         Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
     }
 
-    /** Errors of scripts so far; an answer of the API that refuses something is not one. */
+    /** Errors of scripts so far; an answer of the API that refuses something is not one, nor the icon a bare page has not. */
     protected List<String> scriptErrors() {
         return driver().manage().logs().get(LogType.BROWSER).getAll().stream()
                 .filter(entry -> entry.getLevel().intValue() >= Level.SEVERE.intValue())
                 .map(LogEntry::getMessage)
-                .filter(message -> !message.contains("/api/"))
+                .filter(message -> !message.contains("/api/") && !message.contains("/favicon.ico"))
                 .toList();
     }
 

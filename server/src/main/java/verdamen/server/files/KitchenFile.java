@@ -23,7 +23,7 @@ final class KitchenFile {
     static final String KITCHEN_FORMAT = "verdamen-kitchen";
 
     /** The version of the format that is written, and the newest that is read. */
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     private KitchenFile() {}
 
