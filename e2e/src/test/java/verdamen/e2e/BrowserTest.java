@@ -93,9 +93,9 @@ public abstract class BrowserTest {
         driver().get(server().url() + path);
     }
 
-    /** Forgets what the browser keeps: unsaved edits and the theme. From a bare page, which keeps nothing of its own. */
+    /** Forgets what the browser keeps: unsaved edits and the theme. */
     protected void forget() {
-        open("/api/kitchen");
+        open("/kitchen");
         driver().executeScript("localStorage.clear()");
     }
 
@@ -120,12 +120,12 @@ public abstract class BrowserTest {
                         Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
     }
 
-    /** Errors of scripts so far; an answer of the API that refuses something is not one, nor the icon a bare page has not. */
+    /** Errors of scripts so far; an answer of the API that refuses something is not one. */
     protected List<String> scriptErrors() {
         return driver().manage().logs().get(LogType.BROWSER).getAll().stream()
                 .filter(entry -> entry.getLevel().intValue() >= Level.SEVERE.intValue())
                 .map(LogEntry::getMessage)
-                .filter(message -> !message.contains("/api/") && !message.contains("/favicon.ico"))
+                .filter(message -> !message.contains("/api/"))
                 .toList();
     }
 
