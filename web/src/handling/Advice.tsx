@@ -166,7 +166,7 @@ function headline(advice: BenchAdvice, f: Figures): string {
       return `Roll now${advice.rollUntil != null ? `, until minute ${advice.rollUntil}` : ""}.`;
     case "wait":
       return advice.waitUntil == null
-        ? "Wait: in the window, but it cannot be rolled yet."
+        ? "It is soft enough, but it can be rolled at no time: what is said of its rolling window tells why."
         : `Wait until minute ${advice.waitUntil}; then roll until minute ${advice.rollUntil}.`;
     case "add-water":
       return `Add ${f.mass(advice.grams)} of water.`;

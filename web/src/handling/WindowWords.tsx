@@ -60,6 +60,8 @@ function before(picture: Picture, name: (code: string | null | undefined) => str
       return `${at} still springs back from kneading: let it rest.`;
     case "not-risen":
       return picture.window ? `${at} has not risen enough yet.` : notRisen(picture, f);
+    case "too-weak-to-rise":
+      return picture.rise ? cannotHold(picture.rise, f) : "";
     case "yeast-dead":
       return "Its yeast has died: the dough is too hot.";
     case "overrisen":
@@ -95,17 +97,21 @@ function notRisen({ rise, horizon }: Picture, f: Figures): string {
       : "It has not risen when it would roll.";
 }
 
+/** What a dough too weak for its style's rise holds instead. */
+function cannotHold(rise: NonNullable<Picture["rise"]>, f: Figures): string {
+  const past = rise.pastBestMinute == null ? "" : `, and it is past its best at minute ${f.number(rise.pastBestMinute, 0)}`;
+  return `Its flour cannot hold a rise to ×${f.number(rise.targetRatio, 2)}: ×${f.number(rise.maxRatio, 2)} is the most${past}. More gluten, or a flat style.`;
+}
+
 /** When it has risen, where that is not what opens and closes the window. */
 function risen({ rise, window }: Picture, f: Figures): string {
   if (!rise) {
     return "";
   }
-  const past = rise.pastBestMinute == null ? "" : `, past its best at minute ${f.number(rise.pastBestMinute, 0)}`;
   if (rise.targetMinute == null) {
-    return rise.canReachTarget
-      ? ""
-      : `It cannot hold a rise to ×${f.number(rise.targetRatio, 2)}: ×${f.number(rise.maxRatio, 2)} is the most${past}.`;
+    return "";
   }
+  const past = rise.pastBestMinute == null ? "" : `, past its best at minute ${f.number(rise.pastBestMinute, 0)}`;
   return window?.first === rise.targetMinute && !past
     ? ""
     : `It has risen to ×${f.number(rise.targetRatio, 2)} at minute ${f.number(rise.targetMinute, 0)}${past}.`;

@@ -89,6 +89,8 @@ public record RollingPicture(
         BEING_KNEADED("being-kneaded"),
         /** It has not risen to its target yet. */
         NOT_RISEN("not-risen"),
+        /** Its flour cannot hold a rise to its target. */
+        TOO_WEAK_TO_RISE("too-weak-to-rise"),
         /** Its yeast has died of heat. */
         YEAST_DEAD("yeast-dead"),
         /** It has risen past its best. */
@@ -282,6 +284,9 @@ public record RollingPicture(
         private @Nullable Why unready(int minutes) {
             if (!rise.decides(formula.style()) || rise.isReady(minutes)) {
                 return null;
+            }
+            if (rise.isTooWeak()) {
+                return Why.TOO_WEAK_TO_RISE;
             }
             if (rise.isPastBest(minutes)) {
                 return Why.OVERRISEN;

@@ -201,13 +201,19 @@ public final class Rise {
     }
 
     /**
-     * Whether it has risen enough to be rolled at a whole minute, and is not past its best. A dough that can never reach
-     * its target is ready as soon as it is not past its best.
+     * Whether it has risen enough to be rolled at a whole minute, and is not past its best. A dough too weak to hold a
+     * rise to its target, or past its best before it is there, is never ready (model §10).
      */
     public boolean isReady(int minute) {
         Integer risenAt = minutesToTarget();
-        boolean risen = Boolean.FALSE.equals(canReachTarget()) || (risenAt != null && minute >= risenAt);
-        return risen && !isPastBest(minute);
+        return risenAt != null && minute >= risenAt && !isPastBest(minute);
+    }
+
+    /** Whether its flour cannot hold a rise to its target: too little gluten for it, or past its best before it is there. */
+    public boolean isTooWeak() {
+        Integer past = minutesPastBest();
+        return Boolean.FALSE.equals(canReachTarget())
+                || (past != null && (minutesToTarget == null || past <= minutesToTarget));
     }
 
     /** Whether it is past its best at a whole minute. */

@@ -132,7 +132,7 @@ public class RiseTest {
     }
 
     @Test
-    public void aWeakDoughIsRolledBeforeItIsPastItsBest() {
+    public void aDoughTooWeakForItsTargetIsNeverReady() {
         FormulaSpec weak = Doughs.spec(
                 "pita",
                 line("rye-whole", 200),
@@ -141,8 +141,27 @@ public class RiseTest {
                 line("yeast-instant", 4));
         Rise rise = Rise.of(Dough.of(Doughs.read(weak)));
         assertFalse(rise.canReachTarget());
-        assertTrue(rise.isReady(0));
-        assertFalse(rise.isReady(rise.minutesPastBest()));
+        assertNotNull(rise.minutesPastBest());
+        assertFalse(rise.isReady(rise.minutesPastBest() - 1));
+        assertNull(window(weak));
+        assertEquals(picture(weak).before().why(), RollingPicture.Why.TOO_WEAK_TO_RISE);
+    }
+
+    @Test
+    public void theWeakerTheFlourTheShorterTheTimeToRoll() {
+        int before = Integer.MAX_VALUE;
+        for (int barley = 0; barley <= 100; barley++) {
+            RollingWindow window = window(Doughs.spec(
+                    "pita",
+                    line("wheat-strong-white", 5 * (100 - barley)),
+                    line("barley-flour", 5 * barley),
+                    line("water", 310),
+                    line("yeast-instant", 5),
+                    line("salt-fine", 9)));
+            int minutes = window == null ? 0 : window.last() - window.first() + 1;
+            assertTrue(barley < 70 || minutes <= before, barley + " %: " + minutes + " after " + before);
+            before = minutes;
+        }
     }
 
     @Test
