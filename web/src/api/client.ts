@@ -38,6 +38,7 @@ export type SeriesSummary = Schemas["SeriesSummary"];
 export type TrialEffects = Schemas["TrialEffects"];
 export type TrialRequest = Schemas["TrialRequest"];
 export type TrialResult = Schemas["TrialResult"];
+export type BlendFlourSpec = Schemas["BlendFlourSpec"];
 export type TrialSeries = Schemas["TrialSeries"];
 export type BlendAnswer = Schemas["BlendAnswer"];
 export type BlendRequest = Schemas["BlendRequest"];

@@ -3,6 +3,7 @@ import {
   api,
   type BalanceAnswer,
   type BlendAnswer,
+  type BlendFlourSpec,
   type BlendRequest,
   type MatchAnswer,
   type MatchRequest,
@@ -159,6 +160,12 @@ export const ladderQuestion: Question<LadderRequest, LadderAnswer> = {
 export const blendQuestion: Question<BlendRequest, BlendAnswer> = {
   key: "blend",
   ask: (body, signal) => taken(api.POST("/api/rework/blend", { body, signal })),
+};
+
+/** The flours at hand for a blend. */
+export const floursAtHandQuestion: Question<FormulaSpec, BlendFlourSpec[]> = {
+  key: "flours-at-hand",
+  ask: (formula, signal) => taken(api.POST("/api/rework/blend/flours", { body: formula, signal })),
 };
 
 /** Ways back to how a formula was after something had to change. */

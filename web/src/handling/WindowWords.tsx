@@ -99,7 +99,8 @@ function notRisen({ rise, horizon }: Picture, f: Figures): string {
 
 /** What a dough too weak for its style's rise holds instead. */
 function cannotHold(rise: NonNullable<Picture["rise"]>, f: Figures): string {
-  const past = rise.pastBestMinute == null ? "" : `, and it is past its best at minute ${f.number(rise.pastBestMinute, 0)}`;
+  const past =
+    rise.pastBestMinute == null ? "" : `, and it is past its best at minute ${f.number(rise.pastBestMinute, 0)}`;
   return `Its flour cannot hold a rise to ×${f.number(rise.targetRatio, 2)}: ×${f.number(rise.maxRatio, 2)} is the most${past}. More gluten, or a flat style.`;
 }
 

@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { type ReactNode, useMemo } from "react";
-import { blendQuestion, type BlendRequest, lotsQuery, type PantryDocument } from "../api";
+import { blendQuestion, type BlendRequest, floursAtHandQuestion, lotsQuery, type PantryDocument } from "../api";
 import { type Editor, Faults, type Plan, type PlannedBlend, StationAnswer, useAnswer } from "../formula";
 import { besideTheForm } from "./besideTheForm";
 import { BlendFlours } from "./BlendFlours";
-import { atHand, blendOf, NO_BLEND, saidWants } from "./blendPlan";
+import { blendOf, NO_BLEND, plannedFlours, saidWants } from "./blendPlan";
 import { Blended } from "./Blended";
 import { BlendWants } from "./BlendWants";
 
@@ -22,13 +22,11 @@ const NOTHING: BlendRequest = { formula: {} };
 
 /** Flours mixed so that the blend has what is wanted of it. */
 export function BlendView({ editor, plan, pantry, onPlan, choice }: BlendViewProps) {
-  const { draft, balanced } = editor;
+  const { balanced } = editor;
   const lots = useQuery(lotsQuery).data;
   const blend = plan.blend ?? NO_BLEND;
-  const flours = useMemo(
-    () => blend.flours ?? (lots ? atHand(draft, pantry, lots) : []),
-    [blend.flours, lots, draft, pantry],
-  );
+  const atHand = useAnswer(floursAtHandQuestion, balanced, () => blend.flours === null).answer;
+  const flours = useMemo(() => blend.flours ?? plannedFlours(atHand ?? []), [blend.flours, atHand]);
   const asked = useMemo(
     () => blendOf(blend, flours, balanced, plan.without) ?? NOTHING,
     [blend, flours, balanced, plan.without],

@@ -12,6 +12,8 @@ interface LadderPictureProps {
   answer: LadderAnswer;
   /** The share that is chosen, 0 to 1; null for none. */
   share: number | null;
+  /** Shares that were picked for a series of trials. */
+  forTrials: number[];
   onPick: (share: number) => void;
   /** What happens when somebody wants to see the chosen rung from near. */
   onOpen: () => void;
@@ -23,7 +25,7 @@ const GUTTER = "9rem";
  * A ladder that one climbs: a rung for each share, broken where a limit is, and beside it what becomes of the dough. A line
  * through all of it is where a limit is crossed.
  */
-export function LadderPicture({ answer, share, onPick, onOpen }: LadderPictureProps) {
+export function LadderPicture({ answer, share, forTrials, onPick, onOpen }: LadderPictureProps) {
   const figures = useFigures();
   const { rungs } = answer;
   const drawn = useMemo(() => drawnOf(rungs), [rungs]);
@@ -67,7 +69,7 @@ export function LadderPicture({ answer, share, onPick, onOpen }: LadderPicturePr
         onClick={click}
         onDoubleClick={onOpen}
       >
-        <Lanes answer={answer} drawn={drawn} picked={picked} />
+        <Lanes answer={answer} drawn={drawn} picked={picked} forTrials={forTrials} />
         <Crossings answer={answer} drawn={drawn} />
         {first === 0 && (
           <span className="soft absolute left-full pl-3 text-xs whitespace-nowrap" style={{ top: drawn.top(0) - 8 }}>
@@ -80,10 +82,11 @@ export function LadderPicture({ answer, share, onPick, onOpen }: LadderPicturePr
 
   function spoken(rung: Rung): string {
     const broken = rung.broken.map(brokenName).join(", ");
+    const isForTrials = forTrials.some((each) => isSameShare(rung.share, each));
     const told = (["waterNeeded", "rollability", "window.minutes"] as const).map((figure) =>
       figureWords(figure, rung.balance.figures[figure], figures),
     );
-    return `${figures.percent(100 * rung.share)}: water ${told[0]}, rollability ${told[1]}, ${told[2]} to roll it${broken ? `; not kept: ${broken}` : ""}`;
+    return `${figures.percent(100 * rung.share)}: water ${told[0]}, rollability ${told[1]}, ${told[2]} to roll it${broken ? `; not kept: ${broken}` : ""}${isForTrials ? "; picked for trials" : ""}`;
   }
 }
 

@@ -71,7 +71,7 @@ export function LadderView({ view, editor, plan, pantry, faultOf, onPlan, onOpen
               {table ? (
                 <LadderTable answer={answer} picked={picked} onTake={take} />
               ) : (
-                <LadderPicture answer={answer} share={share} onPick={pick} onOpen={onOpen} />
+                <LadderPicture answer={answer} share={share} forTrials={picked} onPick={pick} onOpen={onOpen} />
               )}
               <RungWords
                 answer={answer}

@@ -1,7 +1,9 @@
+import { Flag } from "lucide-react";
 import type { CSSProperties, ReactNode } from "react";
 import type { LadderAnswer } from "../api";
 import { type Figures, useFigures } from "../figures";
 import { type Drawn, scaleOf } from "./ladderGeometry";
+import { isSameShare } from "./plan";
 
 type Rung = LadderAnswer["rungs"][number];
 
@@ -10,6 +12,8 @@ interface LanesProps {
   drawn: Drawn;
   /** Index of the chosen rung; -1 for none. */
   picked: number;
+  /** Shares that were picked for a series of trials. */
+  forTrials: number[];
 }
 
 interface LaneDrawing {
@@ -23,7 +27,7 @@ interface LaneDrawing {
 }
 
 /** The rails and rungs, and a lane for each thing that becomes of the dough. */
-export function Lanes({ answer, drawn, picked }: LanesProps) {
+export function Lanes({ answer, drawn, picked, forTrials }: LanesProps) {
   const figures = useFigures();
   const lanes = lanesOf(answer, figures);
   const chosen = drawn.rungs[picked];
@@ -36,7 +40,13 @@ export function Lanes({ answer, drawn, picked }: LanesProps) {
         <span className="bg-secondary absolute inset-y-0 left-[2.9rem] w-[3px] rounded-full" />
         <span className="bg-secondary absolute inset-y-0 right-0 w-[3px] rounded-full" />
         {drawn.rungs.map((rung, index) => (
-          <RungBar key={rung.share} rung={rung} drawn={drawn} picked={index === picked} />
+          <RungBar
+            key={rung.share}
+            rung={rung}
+            drawn={drawn}
+            picked={index === picked}
+            forTrials={forTrials.some((each) => isSameShare(rung.share, each))}
+          />
         ))}
       </div>
       {lanes.map(({ name, behind, marks }) => (
@@ -73,8 +83,16 @@ export function Lanes({ answer, drawn, picked }: LanesProps) {
   );
 }
 
-/** A rung with its share; broken in the middle where a limit is. */
-function RungBar({ rung, drawn, picked }: { rung: Rung; drawn: Drawn; picked: boolean }) {
+interface RungBarProps {
+  rung: Rung;
+  drawn: Drawn;
+  picked: boolean;
+  /** Whether it was picked for a series of trials. */
+  forTrials: boolean;
+}
+
+/** A rung with its share, broken in the middle where a limit is; a flag at its end when it is picked for trials. */
+function RungBar({ rung, drawn, picked, forTrials }: RungBarProps) {
   const figures = useFigures();
   const top = drawn.top(rung.share);
   const broken = rung.broken.length > 0;
@@ -88,6 +106,15 @@ function RungBar({ rung, drawn, picked }: { rung: Rung; drawn: Drawn; picked: bo
       >
         {figures.number(100 * rung.share, Number.isInteger(Math.round(rung.share * 1000) / 10) ? 0 : 1)} %
       </span>
+      {forTrials && (
+        <Flag
+          aria-hidden
+          className="fill-accent absolute right-1 z-10"
+          size={13}
+          style={{ top: top - 12 }}
+          data-for-trials={rung.share}
+        />
+      )}
       {rung.batches.length > 0 && (
         <span
           className="bg-base-100 border-base-content absolute left-[55%] z-10 flex size-[15px] items-center justify-center rounded-full border text-[10px] leading-none"

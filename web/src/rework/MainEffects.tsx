@@ -7,12 +7,14 @@ const HEIGHT = 20;
 
 interface MainEffectsProps {
   effects: TrialEffects;
+  /** How much more of a factor an effect is told for, as it is written. */
+  step: string;
   factors: NamedFactor[];
   better: SeriesAnswer["measures"][number]["better"];
 }
 
 /** The effect of each factor: a dot left or right of nothing, with its uncertainty as a line, and its words. */
-export function MainEffects({ effects, factors, better }: MainEffectsProps) {
+export function MainEffects({ effects, step, factors, better }: MainEffectsProps) {
   const figures = useFigures();
   const { main, measure } = effects;
   const most = Math.max(1e-9, ...main.map(({ perStep, standardError }) => Math.abs(perStep) + (standardError ?? 0)));
@@ -38,7 +40,7 @@ export function MainEffects({ effects, factors, better }: MainEffectsProps) {
           <line x1={x(perStep - error)} x2={x(perStep + error)} y1="10" y2="10" strokeWidth="2" />
           <circle cx={x(perStep)} cy="10" r="5" fill={standsOut ? "currentColor" : "var(--color-base-100)"} />
         </svg>
-        <span>{mainEffectWords(measure, effect, factors, figures)}</span>
+        <span>{mainEffectWords(measure, effect, step, factors, figures)}</span>
       </div>
     );
   });

@@ -11,6 +11,8 @@ interface MatchFormProps {
   draft: Draft;
   match: PlannedMatch;
   pantry: PantryDocument;
+  /** Allergens that the formula has to declare. */
+  allergens: string[];
   /** The figures of the last answer that are to stay: the usual ones until somebody changes them. */
   usual: Record<string, number>;
   faultOf: (field: string) => string | null;
@@ -20,10 +22,9 @@ interface MatchFormProps {
 const NO_LOT = { lot: null, moisturePct: null, proteinPct: null };
 
 /** What has to change, and which figures are to stay as they were. */
-export function MatchForm({ draft, match, pantry, usual, faultOf, onChange }: MatchFormProps) {
+export function MatchForm({ draft, match, pantry, allergens, usual, faultOf, onChange }: MatchFormProps) {
   const lines = filledLines(draft.lines).filter(({ open, ingredient }) => !open && ingredient);
   const of = (code: string) => pantry.ingredients.find((each) => each.code === code);
-  const allergens = [...new Set(lines.flatMap(({ ingredient }) => of(ingredient)?.allergens ?? []))].sort();
   const said = saidLots(
     match,
     filledLines(draft.lines).map(({ key }) => key),

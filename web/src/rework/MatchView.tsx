@@ -1,6 +1,6 @@
 import { type ReactNode, useMemo } from "react";
 import { matchQuestion, type MatchRequest, type PantryDocument } from "../api";
-import { type Editor, Faults, type Plan, StationAnswer, useAnswer } from "../formula";
+import { type Editor, Faults, type Plan, StationAnswer, useAnswer, useBalance } from "../formula";
 import { besideTheForm } from "./besideTheForm";
 import { MatchForm } from "./MatchForm";
 import { matchOf, NO_MATCH } from "./matchPlan";
@@ -21,6 +21,7 @@ const NOTHING: MatchRequest = { formula: {} };
 /** Something has to change: ways back to how the formula was. */
 export function MatchView({ editor, plan, pantry, onPlan, choice }: MatchViewProps) {
   const { draft, balanced } = editor;
+  const allergens = useBalance(balanced).answer?.facts.allergens ?? [];
   const match = plan.match ?? NO_MATCH;
   const asked = useMemo(
     () => matchOf(match, draft, balanced, plan.without) ?? NOTHING,
@@ -34,6 +35,7 @@ export function MatchView({ editor, plan, pantry, onPlan, choice }: MatchViewPro
         draft={draft}
         match={match}
         pantry={pantry}
+        allergens={allergens}
         usual={view.answer?.near ?? {}}
         faultOf={(field) => faults.of(null, field)}
         onChange={(patch, tag) => onPlan({ ...plan, match: { ...match, ...patch } }, tag)}

@@ -1,12 +1,19 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
-import { api, type PantryDocument, type SeriesAnswer, seriesQuery, taken, type TrialResult } from "../api";
+import {
+  api,
+  type PantryDocument,
+  type SeriesAnswer,
+  seriesListQuery,
+  seriesQuery,
+  taken,
+  type TrialResult,
+} from "../api";
 import { type Editor, Faults } from "../formula";
 import { useFigures } from "../figures";
 import { asSent, MassField, NumberField, type NumberEntry } from "../parts";
 import { FOLD_WORDS, measureName, type TrialMeasure, useProblem } from "../words";
-import { amountsOf } from "./seriesLines";
 import { useTake } from "./useTake";
 
 /** Typing is kept once it pauses this long. */
@@ -16,8 +23,6 @@ interface RunRowProps {
   series: SeriesAnswer;
   at: number;
   run: SeriesAnswer["runs"][number];
-  /** The ingredients of which runs have more or less. */
-  different: string[];
   editor: Editor;
   pantry: PantryDocument;
   names: string[];
@@ -27,7 +32,7 @@ interface RunRowProps {
 type Typed = { [field in keyof TrialResult]: TrialResult[field] | string };
 
 /** A run: what is weighed for it, and what came of it. What is typed is kept by itself. */
-export function RunRow({ series, at, run, different, editor, pantry, names }: RunRowProps) {
+export function RunRow({ series, at, run, editor, pantry, names }: RunRowProps) {
   const figures = useFigures();
   const takeFormula = useTake(editor);
   const queries = useQueryClient();
@@ -45,19 +50,30 @@ export function RunRow({ series, at, run, different, editor, pantry, names }: Ru
     onSuccess: (answer, result) => {
       setKept(result);
       queries.setQueryData(seriesQuery(series.id).queryKey, answer);
+      void queries.invalidateQueries({ queryKey: seriesListQuery(series.formula).queryKey });
     },
   });
   const changed = typed !== kept;
+  const unsaved = useRef<Typed | null>(null);
   useEffect(() => {
+    unsaved.current = changed ? typed : null;
     if (!changed) {
       return;
     }
     const timer = setTimeout(() => mutate(typed), QUIET_MS);
     return () => clearTimeout(timer);
   }, [changed, typed, mutate]);
+  // Who leaves before the pause is over loses nothing.
+  useEffect(
+    () => () => {
+      if (unsaved.current) {
+        mutate(unsaved.current);
+      }
+    },
+    [mutate],
+  );
   const problem = useProblem(error);
   const faults = new Faults(problem?.faults);
-  const amounts = amountsOf(run.formula);
   const put = (patch: Partial<Typed>) => setTyped({ ...typed, ...patch });
   const label = (name: string) => `Run ${at + 1}, ${name}`;
   const number = (field: keyof TrialResult, code: TrialMeasure, width = "w-14") => {
@@ -124,9 +140,9 @@ export function RunRow({ series, at, run, different, editor, pantry, names }: Ru
             {figures.percent(100 * share)}
           </td>
         ))}
-        {different.map((ingredient) => (
+        {series.different.map((ingredient) => (
           <td key={ingredient} className="px-1.5">
-            {figures.massNumber(amounts.get(ingredient) ?? 0)}
+            {figures.massNumber(run.weighed[ingredient] ?? 0)}
           </td>
         ))}
         {series.measures.map(({ code }) => (

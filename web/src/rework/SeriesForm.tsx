@@ -50,7 +50,7 @@ export function SeriesForm({ editor, plan, pantry, planned, faultOf, onPlan, onM
       </p>
     );
   }
-  const messages = ["name", "factors", "rounds", "seed", "measures", "centre"].flatMap((field) => faultOf(field) ?? []);
+  const messages = ["factors", "measures", "centre"].map(faultOf);
   const picked = trials.picked && varied.length === 1 && trials.picked.key === varied[0]?.key ? trials.picked : null;
   return (
     <div className="pt-2" data-testid="series-form" data-current={view.current}>
@@ -62,9 +62,10 @@ export function SeriesForm({ editor, plan, pantry, planned, faultOf, onPlan, onM
             className="quiet-field framed mt-1"
             aria-label="Name of the series"
             value={trials.name}
-            placeholder={planned.name}
+            placeholder={view.answer?.name ?? "the names of what is varied"}
             onChange={(event) => put({ name: event.target.value }, "trials name")}
           />
+          <Said messages={[faultOf("name")]} />
         </label>
         <label className="min-w-48 flex-1">
           Order drawn from
@@ -75,8 +76,9 @@ export function SeriesForm({ editor, plan, pantry, planned, faultOf, onPlan, onM
             placeholder="its name"
             onChange={(event) => put({ seed: event.target.value }, "trials seed")}
           />
+          <Said messages={[faultOf("seed")]} />
         </label>
-        <label>
+        <label className="max-w-52">
           Made
           <span className="mt-1 flex items-center gap-2">
             <NumberField
@@ -91,6 +93,7 @@ export function SeriesForm({ editor, plan, pantry, planned, faultOf, onPlan, onM
             />
             times
           </span>
+          <Said messages={[faultOf("rounds")]} />
         </label>
       </div>
       {picked ? (
@@ -101,6 +104,7 @@ export function SeriesForm({ editor, plan, pantry, planned, faultOf, onPlan, onM
             const shares = picked.shares.filter((each) => each !== share);
             put({ picked: shares.length > 0 ? { ...picked, shares } : null });
           }}
+          onNone={() => put({ picked: null })}
         />
       ) : (
         <>
@@ -213,7 +217,16 @@ function Levels({ name, shares, levels, fault, onChange }: LevelsProps) {
   );
 }
 
-function Rungs({ name, shares, onRemove }: { name: string; shares: number[]; onRemove: (share: number) => void }) {
+interface RungsProps {
+  name: string;
+  shares: number[];
+  onRemove: (share: number) => void;
+  /** What happens when two levels are to be tried in the place of rungs. */
+  onNone: () => void;
+}
+
+/** The rungs that were picked, each to be left out. */
+function Rungs({ name, shares, onRemove, onNone }: RungsProps) {
   const figures = useFigures();
   return (
     <p className="flex flex-wrap items-center gap-2 pt-2 text-sm" data-testid="picked-rungs">
@@ -226,6 +239,9 @@ function Rungs({ name, shares, onRemove }: { name: string; shares: number[]; onR
           </IconButton>
         </span>
       ))}
+      <button type="button" className="btn btn-ghost btn-sm" onClick={onNone}>
+        Two levels instead
+      </button>
     </p>
   );
 }

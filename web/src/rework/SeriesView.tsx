@@ -5,12 +5,11 @@ import { api, type PantryDocument, type SeriesAnswer, seriesListQuery, seriesQue
 import type { Editor } from "../formula";
 import { useFigures } from "../figures";
 import { IconButton, ProblemNotice } from "../parts";
-import { effectsNotes, ingredientName, measureHint, measureName, shortName, useProblem } from "../words";
+import { countedWords, effectsNotes, ingredientName, measureHint, measureName, shortName, useProblem } from "../words";
 import { MainEffects } from "./MainEffects";
 import { RunRow } from "./RunRow";
 import { seriesCsv } from "./seriesCsv";
 import { useCopy } from "./useCopy";
-import { sameInEveryRun } from "./seriesLines";
 
 interface SeriesViewProps {
   id: number;
@@ -44,7 +43,8 @@ function Series({ series, editor, pantry, onClose }: SeriesProps) {
   const queries = useQueryClient();
   const [sure, setSure] = useState(false);
   const names = series.factors.map(({ change }) => shortName(change.by ?? change.add ?? "", pantry));
-  const { same, different } = sameInEveryRun(series.runs.map(({ formula }) => formula));
+  const { sameInEveryRun, different } = series;
+  const same = Object.entries(sameInEveryRun).filter(([, grams]) => grams > 0);
   const remove = useMutation({
     mutationFn: () => taken(api.DELETE("/api/trials/{id}", { params: { path: { id: series.id } } })),
     onSuccess: (left) => {
@@ -88,9 +88,7 @@ function Series({ series, editor, pantry, onClose }: SeriesProps) {
       {same.length > 0 && (
         <p className="soft pt-1 text-sm">
           In every run:{" "}
-          {same
-            .map(({ ingredient, grams }) => `${figures.mass(grams)} ${ingredientName(ingredient, pantry)}`)
-            .join(", ")}
+          {same.map(([ingredient, grams]) => `${figures.mass(grams)} ${ingredientName(ingredient, pantry)}`).join(", ")}
           .
         </p>
       )}
@@ -144,7 +142,6 @@ function Series({ series, editor, pantry, onClose }: SeriesProps) {
                 series={series}
                 at={at}
                 run={run}
-                different={different}
                 editor={editor}
                 pantry={pantry}
                 names={names}
@@ -165,6 +162,8 @@ function Effects({ series, pantry }: { series: SeriesAnswer; pantry: PantryDocum
     name: shortName(change.by ?? change.add ?? "", pantry),
     high: figures.percent(100 * (shares.at(-1) ?? 1)),
   }));
+  const step = figures.percent(series.effectStepPct);
+  const counted = countedWords(series.measures.find(({ code }) => code === "fold")?.counted ?? {}, figures);
   const failed = series.runs.filter(({ result }) => result.failed).length;
   const told = series.effects.filter(({ runs }) => runs > 0);
   return (
@@ -188,6 +187,7 @@ function Effects({ series, pantry }: { series: SeriesAnswer; pantry: PantryDocum
             <dd>
               <MainEffects
                 effects={effects}
+                step={step}
                 factors={factors}
                 better={series.measures.find(({ code }) => code === effects.measure)?.better ?? "neither"}
               />
@@ -203,7 +203,8 @@ function Effects({ series, pantry }: { series: SeriesAnswer; pantry: PantryDocum
       {told.some(({ main }) => main.length > 0) && (
         <p className="soft pt-2 text-xs">
           Left of the line it becomes less, right of it more; green is the better side. ± is the standard error. “May be
-          chance” is said of what chance alone would make as large more than once in five times.
+          chance” is said of what chance alone would make as large in more than {figures.percent(series.chancePct)} of
+          such series.{counted && ` The fold test counts ${counted}.`}
         </p>
       )}
     </section>

@@ -30,7 +30,7 @@ export function TrialsView({ editor, plan, pantry, onPlan, choice }: TrialsViewP
       }
       return next;
     });
-  const planned = useTrialsPlan(editor, plan, pantry);
+  const planned = useTrialsPlan(editor, plan);
   const faults = new Faults(planned.view.problem?.faults);
   const faultOf = (field: string) => faults.of(null, field);
   if (open !== null) {

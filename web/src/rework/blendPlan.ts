@@ -1,27 +1,18 @@
-import type { BlendRequest, Lot, PantryDocument } from "../api";
-import { type Draft, filledLines, type PlannedBlend, type PlannedFlour } from "../formula";
+import type { BlendFlourSpec, BlendRequest } from "../api";
+import type { PlannedBlend, PlannedFlour } from "../formula";
 import { asSent } from "../parts";
 import { fractionOf, withWater } from "./plan";
 
 export const NO_BLEND: PlannedBlend = { flours: null, wanted: {}, goal: "", most: null };
 
-/** What is at hand for a blend: the kitchen's lots first, then the formula's flours. */
-export function atHand(draft: Draft, pantry: PantryDocument, lots: Lot[]): PlannedFlour[] {
-  const isFlour = (code: string) => pantry.ingredients.some((each) => each.code === code && each.role === "flour");
-  const ofLots = lots
-    .filter(({ usedUp }) => !usedUp)
-    .map(({ id, ingredient, moisturePct, proteinPct }) => ({
-      ...flourOf(ingredient),
-      lot: id,
-      moisturePct: moisturePct ?? null,
-      proteinPct: proteinPct ?? null,
-    }));
-  const ofFormula = filledLines(draft.lines)
-    .map(({ ingredient }) => ingredient)
-    .filter((code, at, all) => isFlour(code) && all.indexOf(code) === at)
-    .filter((code) => ofLots.every(({ ingredient }) => ingredient !== code))
-    .map(flourOf);
-  return [...ofLots, ...ofFormula];
+/** The flours at hand, as they stand in the plan before somebody chooses others. */
+export function plannedFlours(atHand: BlendFlourSpec[]): PlannedFlour[] {
+  return atHand.map(({ ingredient, lot, moisturePct, proteinPct }) => ({
+    ...flourOf(ingredient ?? ""),
+    lot: lot ?? null,
+    moisturePct: moisturePct ?? null,
+    proteinPct: proteinPct ?? null,
+  }));
 }
 
 /** A flour as the book has it. */

@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { Lot, PantryDocument } from "../api";
 import type { Draft } from "../formula";
-import { atHand, blendOf, flourOf, NO_BLEND, saidWants } from "./blendPlan";
+import { blendOf, flourOf, NO_BLEND, plannedFlours, saidWants } from "./blendPlan";
 import { matchOf, NO_MATCH, saidLots } from "./matchPlan";
 
 const DRAFT: Draft = {
@@ -15,25 +14,11 @@ const DRAFT: Draft = {
   ],
 };
 
-const PANTRY = {
-  ingredients: [
-    { code: "wheat-atta", role: "flour" },
-    { code: "rye-whole", role: "flour" },
-    { code: "water", role: "liquid" },
-  ],
-} as PantryDocument;
-
-const LOTS = [
-  { id: 4, ingredient: "rye-whole", name: "Rye, river field", moisturePct: 13.1, usedUp: false },
-  { id: 5, ingredient: "wheat-atta", name: "Old", usedUp: true },
-] as Lot[];
-
 describe("a blend", () => {
-  it("begins with the lots, then the formula's flours, each once and none that is used up", () => {
-    expect(atHand(DRAFT, PANTRY, LOTS).map(({ ingredient, lot }) => [ingredient, lot])).toEqual([
-      ["rye-whole", 4],
-      ["wheat-atta", null],
-    ]);
+  it("begins with what is at hand, a lot with its figures", () => {
+    const [lot, book] = plannedFlours([{ ingredient: "rye-whole", lot: 4, moisturePct: 13.1 }, { ingredient: "atta" }]);
+    expect(lot).toEqual({ ...flourOf("rye-whole"), lot: 4, moisturePct: 13.1 });
+    expect(book).toEqual(flourOf("atta"));
   });
 
   it("asks for what is said, shares as shares", () => {

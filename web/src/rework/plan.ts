@@ -141,7 +141,6 @@ export function trialsOf(
   plan: Plan,
   draft: Draft,
   formula: TrialRequest["formula"],
-  name: string,
   measures: string[],
 ): TrialRequest | null {
   const trials = plan.trials ?? NO_TRIALS;
@@ -152,7 +151,7 @@ export function trialsOf(
     ? null
     : {
         formula,
-        name: trials.name || name,
+        name: trials.name || null,
         seed: trials.seed || null,
         centre: !picked && trials.centre,
         rounds: asSent(trials.rounds),

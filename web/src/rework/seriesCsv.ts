@@ -1,12 +1,10 @@
 import type { SeriesAnswer } from "../api";
-import { amountsOf, sameInEveryRun } from "./seriesLines";
 
 const RESULTS = ["waterGrams", "feel", "sheetMm", "tears", "rolling", "puffPct", "fold", "taste", "failed"] as const;
 
 /** A series as CSV: shares, grams and results by their codes, with points, a row for each run. */
-export function seriesCsv({ factors, runs }: SeriesAnswer): string {
-  const { same, different } = sameInEveryRun(runs.map(({ formula }) => formula));
-  const ingredients = [...different, ...same.map(({ ingredient }) => ingredient)];
+export function seriesCsv({ factors, runs, different, sameInEveryRun }: SeriesAnswer): string {
+  const ingredients = [...different, ...Object.keys(sameInEveryRun)];
   const heads = [
     "run",
     ...factors.map(({ change }) => `share of ${change.by ?? change.add}`),
@@ -14,12 +12,12 @@ export function seriesCsv({ factors, runs }: SeriesAnswer): string {
     ...RESULTS,
     "note",
   ];
-  const rows = runs.map(({ shares, formula, result }, at) => {
-    const amounts = amountsOf(formula);
+  const rows = runs.map(({ shares, weighed, result }, at) => {
+    const grams = { ...sameInEveryRun, ...weighed };
     return [
       at + 1,
       ...shares,
-      ...ingredients.map((ingredient) => amounts.get(ingredient) ?? 0),
+      ...ingredients.map((ingredient) => grams[ingredient] ?? 0),
       ...RESULTS.map((field) => result[field] ?? ""),
       quoted(result.note ?? ""),
     ].join(",");

@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
-import type { FormulaSpec, SeriesAnswer } from "../api";
+import type { SeriesAnswer } from "../api";
 import { ADDED, type Draft, type Plan } from "../formula";
 import { climbedOf, hasLevels, trialsOf, withRung } from "./plan";
 import { seriesCsv } from "./seriesCsv";
-import { sameInEveryRun } from "./seriesLines";
 
 const DRAFT: Draft = {
   name: "Roti",
@@ -21,20 +20,20 @@ const TRIALS = { name: "", seed: "", centre: true, rounds: null, unmeasured: ["t
 
 describe("a planned series of trials", () => {
   it("asks for two levels of each, and for nothing before it is said how far", () => {
-    expect(trialsOf(PLAN, DRAFT, {}, "Emmer", [])).toBeNull();
+    expect(trialsOf(PLAN, DRAFT, {}, [])).toBeNull();
     expect(hasLevels(PUMPKIN, PLAN)).toBe(false);
     const plan = { ...PLAN, trials: { ...TRIALS, levels: { "2": { lowPct: 5, highPct: 20 } } } };
-    const asked = trialsOf(plan, DRAFT, {}, "Emmer", ["rolling", "taste"]);
+    const asked = trialsOf(plan, DRAFT, {}, ["rolling", "taste"]);
     expect(asked?.factors?.map(({ lowShare, highShare }) => [lowShare, highShare])).toEqual([
       [null, null],
       [0.05, 0.2],
     ]);
-    expect(asked).toMatchObject({ name: "Emmer", centre: true, measures: ["rolling"], seed: null, beside: [] });
+    expect(asked).toMatchObject({ name: null, centre: true, measures: ["rolling"], seed: null, beside: [] });
   });
 
   it("takes rungs in and out, of one substitution at a time, the other staying as it is", () => {
     let plan = withRung(withRung({ ...PLAN, trials: TRIALS }, "1", 0.5), "1", 0.1);
-    const asked = trialsOf(plan, DRAFT, {}, "Emmer", []);
+    const asked = trialsOf(plan, DRAFT, {}, []);
     expect(asked?.factors?.[0]?.shares).toEqual([0.1, 0.5]);
     expect(asked?.centre).toBe(false);
     plan = withRung(plan, "1", 0.1);
@@ -50,30 +49,16 @@ describe("a planned series of trials", () => {
 });
 
 describe("a series of trials", () => {
-  const formula = (atta: number, water: number): FormulaSpec => ({
-    lines: [
-      { ingredient: "wheat-atta", grams: atta },
-      { ingredient: "salt-fine", grams: 7 },
-      { ingredient: "water", grams: water },
-      { ingredient: "water", grams: 10 },
-    ],
-  });
-
-  it("tells apart what every run has and what differs", () => {
-    expect(sameInEveryRun([formula(400, 200), formula(300, 190)])).toEqual({
-      same: [{ ingredient: "salt-fine", grams: 7 }],
-      different: ["wheat-atta", "water"],
-    });
-  });
-
   it("is a table that no spreadsheet takes for a formula", () => {
     const series = {
       factors: [{ change: { line: 0, by: "emmer-whole" }, shares: [0, 0.5] }],
-      runs: [{ shares: [0.5], formula: formula(400, 200), result: { rolling: 7, note: '=1+1, "so"' } }],
+      different: ["wheat-atta", "water"],
+      sameInEveryRun: { "salt-fine": 7 },
+      runs: [{ shares: [0.5], weighed: { "wheat-atta": 400, water: 210 }, result: { rolling: 7, note: '=1+1, "so"' } }],
     } as unknown as SeriesAnswer;
     const [heads, row] = seriesCsv(series).split("\r\n");
-    expect(heads).toContain("run,share of emmer-whole,wheat-atta g,salt-fine g,water g,waterGrams");
-    expect(row).toContain("1,0.5,400,7,210,");
+    expect(heads).toContain("run,share of emmer-whole,wheat-atta g,water g,salt-fine g,waterGrams");
+    expect(row).toContain("1,0.5,400,210,7,");
     expect(row?.endsWith(`,"'=1+1, ""so"""`)).toBe(true);
   });
 });

@@ -16,6 +16,7 @@ export { symbolWords } from "./symbols";
 export { saidFaults, type SaidFault, type SaidProblem, useProblem } from "./useProblem";
 export { waterBriefly, waterRange, waterWords } from "./water";
 export {
+  countedWords,
   effectsNotes,
   FOLD_WORDS,
   mainEffectWords,

@@ -16,10 +16,14 @@ function effects(told: TrialEffects["told"], more: Partial<TrialEffects> = {}): 
 describe("what a series of trials says", () => {
   it("says an effect with its sign, its error and whether it may be chance", () => {
     const effect = { factor: 0, perStep: -0.7, standardError: 0.2, standsOut: true };
-    expect(mainEffectWords("rolling", effect, FACTORS, figures)).toBe("−0.70 ± 0.20 for each 10 % of Emmer.");
-    expect(mainEffectWords("rolling", { ...effect, standsOut: false }, FACTORS, figures)).toContain("(may be chance)");
-    expect(mainEffectWords("sheet", { ...effect, perStep: 12 }, FACTORS, figures)).toContain("+12 mm ± 0.20 mm");
-    expect(mainEffectWords("rolling", { ...effect, perStep: 1e-12 }, FACTORS, figures)).toBe(
+    expect(mainEffectWords("rolling", effect, "10 %", FACTORS, figures)).toBe("−0.70 ± 0.20 for each 10 % of Emmer.");
+    expect(mainEffectWords("rolling", { ...effect, standsOut: false }, "10 %", FACTORS, figures)).toContain(
+      "(may be chance)",
+    );
+    expect(mainEffectWords("sheet", { ...effect, perStep: 12 }, "10 %", FACTORS, figures)).toContain(
+      "+12 mm ± 0.20 mm",
+    );
+    expect(mainEffectWords("rolling", { ...effect, perStep: 1e-12 }, "10 %", FACTORS, figures)).toBe(
       "No change for each 10 % of Emmer.",
     );
   });

@@ -31,7 +31,7 @@ const MEASURES: Record<TrialMeasure, Words> = {
   fold: {
     name: "fold test",
     say: small,
-    hint: "A cold piece folded over: counted 0 when it breaks, 1 when it cracks at the edge, 2 when it folds.",
+    hint: "A cold piece folded over: whether it breaks, cracks at the edge or folds.",
   },
   taste: { name: "taste, 1\u2060–\u20609", say: small, hint: "How it tastes: 9 is best." },
 };
@@ -39,6 +39,13 @@ const MEASURES: Record<TrialMeasure, Words> = {
 export const TRIAL_MEASURES = Object.keys(MEASURES) as TrialMeasure[];
 
 export const FOLD_WORDS = { folds: "folds", cracks: "cracks", breaks: "breaks" };
+
+/** What each word of a measure counts for: "breaks as 0, cracks as 1"; empty for one that is typed as a number. */
+export function countedWords(counted: Record<string, number>, figures: Figures): string {
+  return Object.entries(counted)
+    .map(([word, value]) => `${word} as ${figures.number(value, 0)}`)
+    .join(", ");
+}
 
 export function measureName(measure: TrialMeasure): string {
   return MEASURES[measure].name;
@@ -71,10 +78,11 @@ export interface NamedFactor {
 export function mainEffectWords(
   measure: TrialMeasure,
   { factor, perStep, standardError, standsOut }: TrialEffects["main"][number],
+  step: string,
   factors: NamedFactor[],
   figures: Figures,
 ): string {
-  const of = `for each 10 % of ${factors[factor]?.name}`;
+  const of = `for each ${step} of ${factors[factor]?.name}`;
   if (!figures.shows(perStep, 2) && standardError != null) {
     return `No change ${of}.`;
   }

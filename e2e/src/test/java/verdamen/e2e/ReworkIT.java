@@ -265,6 +265,7 @@ public class ReworkIT extends ReworkTest {
         for (int tab = 0; tab < 30 && !label().equals("Rung"); tab++) {
             press(Keys.TAB);
         }
+        assertEquals(label(), "Rung");
         for (int up = 0; up < 6; up++) {
             press(Keys.ARROW_UP);
         }

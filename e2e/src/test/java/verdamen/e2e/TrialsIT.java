@@ -114,12 +114,16 @@ public class TrialsIT extends ReworkTest {
                 .click()
                 .perform();
         button("Pick it for trials");
+        css("[role=slider] [data-for-trials]");
         button("Table");
         click("[aria-label='25 % for trials']");
         click("[aria-label='50 % for trials']");
         button("Make trials of 3 rungs");
         waitForText("[data-testid=picked-rungs]", "25 %");
         waitForText("[data-testid=runs-planned]", "3 runs");
+        type("[aria-label='How many times']", "twice");
+        waitForText("[data-testid=series-form]", "is not a number");
+        type("[aria-label='How many times']", "1");
         css("[data-testid=series-form][data-current=true]");
         button("Make the series");
         css("[data-testid=series][data-current=true]");
@@ -131,8 +135,10 @@ public class TrialsIT extends ReworkTest {
         click("[aria-label='Run 2, failed']");
         kept(2);
         waitForText("[data-testid=effects]", "One run failed");
+        // Who leaves while it is still typed loses nothing.
+        type("[aria-label='Run 3, note']", "soft");
         button("Back to all series");
-        waitForText("[data-testid=series-list]", "2 of 3 runs filled in");
+        waitForText("[data-testid=series-list]", "3 of 3 runs filled in");
         driver().findElement(By.cssSelector("[data-testid=series-list] button")).click();
         css("[data-testid=series][data-current=true]");
         assertEquals(seen("[aria-label='Run 2, note']").getAttribute("value"), "tore in the hand");

@@ -1,21 +1,24 @@
 package verdamen.core.rework;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.LineOrigin;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.Part;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
 
 /**
@@ -53,45 +56,48 @@ public record Blend(
     public record BlendPart(String ingredient, @Nullable Long lot, double share) {}
 
     /** Shares of some flours, with what they come to. */
-    private record Mixed(List<BlendFlour> flours, double[] shares) {
+    private record Mixed(List<BlendFlour> flours, BlendProgram.Solution solution) {
+
+        static Mixed of(List<BlendFlour> flours, List<Wanted> wanted, @Nullable BlendFigure goal) {
+            return new Mixed(flours, BlendProgram.solved(flours, wanted, goal));
+        }
 
         double value(BlendFigure figure) {
             double sum = 0;
             double solids = 0;
-            for (int at = 0; at < shares.length; at++) {
+            for (int at = 0; at < flours.size(); at++) {
                 BlendFlour flour = flours.get(at);
+                double share = solution.shares()[at];
                 boolean strength = figure == BlendFigure.STRENGTH;
-                sum += shares[at] * (strength ? flour.strengthPerGram() : flour.figure(figure));
-                solids += shares[at] * (strength ? flour.solidsPerGram() : 1);
+                sum += share * (strength ? flour.strengthPerGram() : flour.figure(figure));
+                solids += share * (strength ? flour.solidsPerGram() : 1);
             }
             return sum / solids;
         }
 
-        double missing(List<Wanted> wanted) {
-            return wanted.stream()
-                    .mapToDouble(each -> each.missing(value(each.figure())))
-                    .sum();
-        }
-
-        double away(List<Wanted> wanted) {
-            return wanted.stream()
-                    .filter(each -> each.about() != null)
-                    .mapToDouble(each -> Math.abs(value(each.figure()) - each.about()))
-                    .sum();
-        }
-
-        /** Whether it goes before another: what is missing first, then what is away, then the goal. */
-        boolean isBetterThan(@Nullable Mixed other, List<Wanted> wanted, @Nullable BlendFigure goal) {
-            if (other == null) {
-                return true;
+        /** The flours that it has any of. */
+        List<Used> used() {
+            List<Used> used = new ArrayList<>();
+            for (int at = 0; at < flours.size(); at++) {
+                if (solution.shares()[at] > NOTHING) {
+                    used.add(new Used(flours.get(at), solution.shares()[at]));
+                }
             }
-            double missing = missing(wanted) - other.missing(wanted);
-            double away = away(wanted) - other.away(wanted);
-            double worse = goal == null ? 0 : value(goal) - other.value(goal);
-            double goalWorse = goal == null || goal.lessIsBetter() ? worse : -worse;
-            return Math.abs(missing) > NOTHING
-                    ? missing < 0
-                    : Math.abs(away) > NOTHING ? away < 0 : goalWorse < -NOTHING;
+            return used;
+        }
+
+        boolean isBetterThan(@Nullable Mixed other) {
+            return other == null || solution.worth() < other.solution.worth() - NOTHING;
+        }
+    }
+
+    /** A flour with its share of a blend. */
+    private record Used(BlendFlour flour, double share) {
+
+        BlendPart part() {
+            LineOrigin origin = flour.line().origin();
+            return new BlendPart(
+                    Objects.requireNonNull(flour.ingredient()), origin == null ? null : origin.lot(), share);
         }
     }
 
@@ -128,6 +134,18 @@ public record Blend(
         return blend(best, all, wanted, goal, base, asked.without());
     }
 
+    /** What is at hand for a blend: the kitchen's lots first, then the formula's flours of which there is no lot. */
+    public static List<BlendFlourSpec> atHand(FormulaSpec spec, List<BlendFlourSpec> lots, Pantry pantry) {
+        Set<String> ofLots = lots.stream().map(BlendFlourSpec::ingredient).collect(Collectors.toSet());
+        List<BlendFlourSpec> all = new ArrayList<>(lots);
+        flours(FormulaReader.read(spec, pantry)).stream()
+                .map(line -> line.ingredient().code())
+                .distinct()
+                .filter(code -> !ofLots.contains(code))
+                .forEach(code -> all.add(BlendFlourSpec.ofBook(code)));
+        return all;
+    }
+
     /** The same with masses of the formula as a kitchen scale shows them. */
     public Blend weighable(FormulaSpec base) {
         return new Blend(parts, figures, goal, possible, missing, binding, withoutPrice, rework.weighable(base));
@@ -139,25 +157,21 @@ public record Blend(
 
     /** The best blend of no more flours than allowed: of all at once, or the best of every choice of so many. */
     private static Mixed best(List<BlendFlour> flours, List<Wanted> wanted, @Nullable BlendFigure goal, int most) {
-        Mixed best = new Mixed(flours, BlendProgram.shares(flours, wanted, goal));
-        if (used(best) <= most) {
-            return best;
+        Mixed all = Mixed.of(flours, wanted, goal);
+        if (all.used().size() <= most) {
+            return all;
         }
-        Mixed fewer = null;
+        Mixed best = null;
         for (List<BlendFlour> few : choices(flours, most)) {
             if (sumOfMost(few) >= 1 - NOTHING) {
-                Mixed mixed = new Mixed(few, BlendProgram.shares(few, wanted, goal));
-                fewer = mixed.isBetterThan(fewer, wanted, goal) ? mixed : fewer;
+                Mixed mixed = Mixed.of(few, wanted, goal);
+                best = mixed.isBetterThan(best) ? mixed : best;
             }
         }
-        if (fewer == null) {
+        if (best == null) {
             throw Faults.refusal(null, "atMostFlours", FaultCode.TOO_SMALL, most);
         }
-        return fewer;
-    }
-
-    private static long used(Mixed mixed) {
-        return Arrays.stream(mixed.shares()).filter(share -> share > NOTHING).count();
+        return best;
     }
 
     /** Every choice of so many flours that has all that must be in. */
@@ -191,55 +205,52 @@ public record Blend(
             @Nullable BlendFigure goal,
             BaseFormula base,
             Set<Carried> without) {
+        List<Used> used = best.used();
+        double grams = flours(base.formula()).stream().mapToDouble(Line::grams).sum();
+        List<LineSpec> lines = used.stream()
+                .map(each -> each.flour().line().withGrams(each.share() * grams))
+                .toList();
+        List<String> withoutPrice = all.stream()
+                .filter(each -> !best.flours().contains(each) && !each.has(BlendFigure.COST))
+                .map(each -> Objects.requireNonNull(each.ingredient()))
+                .toList();
+        return new Blend(
+                used.stream().map(Used::part).toList(),
+                figures(best),
+                goal,
+                wanted.stream().allMatch(each -> each.missing(best.value(each.figure())) <= NOTHING),
+                missing(best, wanted),
+                wanted.stream()
+                        .filter(each -> isAt(best.value(each.figure()), each.atLeast())
+                                || isAt(best.value(each.figure()), each.atMost()))
+                        .map(Wanted::figure)
+                        .toList(),
+                withoutPrice,
+                Along.with(inPlaceOfFlours(lines, base), base, without));
+    }
+
+    /** What a blend comes to; its cost only when all of it has a price. */
+    private static Map<String, Double> figures(Mixed mixed) {
+        boolean priced = mixed.used().stream().allMatch(each -> each.flour().has(BlendFigure.COST));
         Map<String, Double> figures = new LinkedHashMap<>();
-        List<BlendPart> parts = new ArrayList<>();
-        List<LineSpec> lines = new ArrayList<>();
-        double flour = flours(base.formula()).stream().mapToDouble(Line::grams).sum();
-        boolean priced = true;
-        for (int at = 0; at < best.shares().length; at++) {
-            BlendFlour each = best.flours().get(at);
-            double share = best.shares()[at];
-            if (share > NOTHING) {
-                Long lot = each.line().origin() == null
-                        ? null
-                        : each.line().origin().lot();
-                parts.add(new BlendPart(Objects.requireNonNull(each.ingredient()), lot, share));
-                lines.add(each.line().withGrams(share * flour));
-                priced &= each.has(BlendFigure.COST);
-            }
-        }
         for (BlendFigure figure : BlendFigure.values()) {
             if (priced || figure != BlendFigure.COST) {
-                figures.put(figure.code(), best.value(figure));
+                figures.put(figure.code(), mixed.value(figure));
             }
         }
+        return figures;
+    }
+
+    private static Map<String, Double> missing(Mixed mixed, List<Wanted> wanted) {
         Map<String, Double> missing = new LinkedHashMap<>();
-        List<BlendFigure> binding = new ArrayList<>();
-        boolean possible = true;
         for (Wanted each : wanted) {
-            double value = best.value(each.figure());
-            double away = each.about() == null ? 0 : Math.abs(value - each.about());
-            double lacking = each.missing(value);
-            possible &= lacking <= NOTHING;
-            if (Math.max(lacking, away) > NOTHING) {
-                missing.put(each.figure().code(), Math.max(lacking, away));
-            }
-            if (isAt(value, each.atLeast()) || isAt(value, each.atMost())) {
-                binding.add(each.figure());
+            double value = mixed.value(each.figure());
+            double lacking = Math.max(each.missing(value), each.away(value));
+            if (lacking > NOTHING) {
+                missing.put(each.figure().code(), lacking);
             }
         }
-        return new Blend(
-                parts,
-                figures,
-                goal,
-                possible,
-                missing,
-                binding,
-                all.stream()
-                        .filter(each -> !best.flours().contains(each) && !each.has(BlendFigure.COST))
-                        .map(each -> Objects.requireNonNull(each.ingredient()))
-                        .toList(),
-                Along.with(inPlaceOfFlours(lines, base), base, without));
+        return missing;
     }
 
     private static boolean isAt(double value, @Nullable Double end) {

@@ -18,4 +18,16 @@ public record BlendFlourSpec(
         @Nullable Double proteinPct,
         @Nullable Long lot,
         @Nullable Double lowShare,
-        @Nullable Double highShare) {}
+        @Nullable Double highShare) {
+
+    /** A flour as the book has it. */
+    static BlendFlourSpec ofBook(String ingredient) {
+        return new BlendFlourSpec(ingredient, null, null, null, null, null);
+    }
+
+    /** A lot of the kitchen, with its figures. */
+    public static BlendFlourSpec ofLot(
+            String ingredient, long lot, @Nullable Double moisturePct, @Nullable Double proteinPct) {
+        return new BlendFlourSpec(ingredient, moisturePct, proteinPct, lot, null, null);
+    }
+}

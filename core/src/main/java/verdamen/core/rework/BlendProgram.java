@@ -59,8 +59,16 @@ final class BlendProgram {
         double of(BlendFlour flour);
     }
 
-    /** The shares of the best blend of some flours. */
-    static double[] shares(List<BlendFlour> flours, List<Wanted> wanted, @Nullable BlendFigure goal) {
+    /**
+     * The best blend of some flours.
+     *
+     * @param shares the share of each, 0 to 1
+     * @param worth what it costs in the programme, the less the better: what is missing, what is away, then the goal
+     */
+    record Solution(double[] shares, double worth) {}
+
+    /** The best blend of some flours. */
+    static Solution solved(List<BlendFlour> flours, List<Wanted> wanted, @Nullable BlendFigure goal) {
         BlendProgram program = new BlendProgram(flours, wanted, goal);
         PointValuePair best = new SimplexSolver()
                 .optimize(
@@ -69,7 +77,7 @@ final class BlendProgram {
                         new LinearConstraintSet(program.constraints),
                         GoalType.MINIMIZE,
                         new NonNegativeConstraint(true));
-        return Arrays.copyOf(best.getPoint(), flours.size());
+        return new Solution(Arrays.copyOf(best.getPoint(), flours.size()), best.getValue());
     }
 
     private static int slacks(List<Wanted> wanted) {

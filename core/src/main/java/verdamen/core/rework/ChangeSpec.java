@@ -1,5 +1,6 @@
 package verdamen.core.rework;
 
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +34,11 @@ public record ChangeSpec(
     /** Something added, as a share of the flour. */
     public static ChangeSpec add(@Nullable String ingredient, @Nullable String form, @Nullable Double share) {
         return new ChangeSpec(null, null, ingredient, form, share, null);
+    }
+
+    /** Code of what comes in; nothing when it is not said. */
+    Optional<String> comesIn() {
+        return Optional.ofNullable(by == null ? add : by);
     }
 
     /** The same change with another share. */

@@ -3,7 +3,7 @@ package verdamen.core.rework;
 import verdamen.core.model.Coded;
 
 /** What a cold piece does when it is folded. */
-enum FoldTest implements Coded {
+public enum FoldTest implements Coded {
     /** It breaks. */
     BREAKS("breaks"),
     /** It cracks at the edge. */
@@ -20,5 +20,10 @@ enum FoldTest implements Coded {
     @Override
     public String code() {
         return code;
+    }
+
+    /** What it counts for in the effects of a series: 0, 1, 2, the better the more. */
+    public int counted() {
+        return ordinal();
     }
 }

@@ -31,7 +31,11 @@ public record TrialEffects(
         List<MainEffect> main,
         List<Interaction> together) {
 
-    private static final double STEP = Coefficient.TRIAL_EFFECT_STEP.value();
+    /** Effects are told for so much more of a factor, as a share. */
+    public static final double STEP = Coefficient.TRIAL_EFFECT_STEP.value();
+    /** An effect stands out that chance would make as large less often than this, as a share. */
+    public static final double CHANCE = 1 - Coefficient.TRIAL_STANDS_OUT.value();
+
     /** Columns that differ by less than this are the same: a factor that was never varied. */
     private static final double SINGULAR = 1e-9;
 
@@ -60,7 +64,7 @@ public record TrialEffects(
      * The effect of a factor, half way between the levels of the others.
      *
      * @param factor its index
-     * @param perStep what ten percent more of it changes, in the unit of the measure
+     * @param perStep what a step more of it changes, in the unit of the measure
      * @param standardError standard error of that; null when no run is to spare to tell it
      * @param standsOut whether chance alone would rarely make as much of it
      */
@@ -72,7 +76,7 @@ public record TrialEffects(
      *
      * @param factor index of the factor
      * @param with index of the other
-     * @param atLow what ten percent more of the factor changes when the other is at its lower level
+     * @param atLow what a step more of the factor changes when the other is at its lower level
      * @param atHigh the same at the other's higher level
      * @param standardError standard error of the difference; null when no run is to spare to tell it
      * @param standsOut whether chance alone would rarely make as much of the difference
@@ -223,7 +227,7 @@ public record TrialEffects(
             if (errors == null || Math.abs(slopes[term]) < SINGULAR) {
                 return false;
             }
-            double often = (1 + Coefficient.TRIAL_STANDS_OUT.value()) / 2;
+            double often = 1 - CHANCE / 2;
             double apart = new TDistribution(toSpare).inverseCumulativeProbability(often);
             return Math.abs(slopes[term]) > apart * errors[term];
         }

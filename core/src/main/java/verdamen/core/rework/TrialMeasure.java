@@ -1,5 +1,7 @@
 package verdamen.core.rework;
 
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Unit;
@@ -9,7 +11,7 @@ public enum TrialMeasure implements Coded {
     /** Water that was really poured. */
     WATER("water", Unit.GRAMS, Limit.GRAMS, Better.NEITHER),
     /** How the dough felt when rolled, by the softness that the word stands for. */
-    FEEL("feel", Unit.SOFTNESS, Limit.SOFTNESS_TARGET, Better.NEITHER),
+    FEEL("feel", Unit.SOFTNESS, null, Better.NEITHER),
     /** The sheet that was reached. */
     SHEET("sheet", Unit.MILLIMETRES, Limit.SHEET_MM, Better.LESS),
     /** Pieces that tore. */
@@ -18,8 +20,8 @@ public enum TrialMeasure implements Coded {
     ROLLING("rolling", Unit.COUNT, Limit.MARK, Better.MORE),
     /** Pieces that puffed. */
     PUFF("puff", Unit.PERCENT, Limit.PUFFED_PCT, Better.MORE),
-    /** How a piece folds once it is cold: 0 breaks, 1 cracks at the edge, 2 folds. */
-    FOLD("fold", Unit.COUNT, Limit.MARK, Better.MORE),
+    /** How a piece folds once it is cold, by what its word counts for. */
+    FOLD("fold", Unit.COUNT, null, Better.MORE),
     /** How it tastes, by a mark. */
     TASTE("taste", Unit.COUNT, Limit.MARK, Better.MORE);
 
@@ -46,10 +48,10 @@ public enum TrialMeasure implements Coded {
 
     private final String code;
     private final Unit unit;
-    private final Limit limit;
+    private final @Nullable Limit limit;
     private final Better better;
 
-    TrialMeasure(String code, Unit unit, Limit limit, Better better) {
+    TrialMeasure(String code, Unit unit, @Nullable Limit limit, Better better) {
         this.code = code;
         this.unit = unit;
         this.limit = limit;
@@ -66,9 +68,9 @@ public enum TrialMeasure implements Coded {
         return unit;
     }
 
-    /** Within what it is typed, where it is a number. */
+    /** Within what it is typed, for one that is typed as a number; another is a word. */
     Limit limit() {
-        return limit;
+        return Objects.requireNonNull(limit);
     }
 
     /** Which way it is better. */

@@ -79,7 +79,7 @@ public record TrialResult(
             case TEARS -> tears;
             case ROLLING -> rolling;
             case PUFF -> puffPct;
-            case FOLD -> foldTest().map(test -> (double) test.ordinal()).orElse(null);
+            case FOLD -> foldTest().map(test -> (double) test.counted()).orElse(null);
             case TASTE -> taste;
         };
     }

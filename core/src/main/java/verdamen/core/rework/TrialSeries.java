@@ -6,23 +6,27 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 
 /**
  * A series of trials: a full factorial of two or three factors at two levels with an optional run at the centre, or the rungs
  * of a ladder that were picked; the runs of each round in an order drawn from a named seed. Source: model page, section 15.
  *
+ * @param name what it is called
  * @param seed the name from which the order was drawn
  * @param factors what is varied
  * @param measures what is to be measured
  * @param runs the runs, in the order in which they are made
  */
-public record TrialSeries(String seed, List<TrialFactor> factors, List<TrialMeasure> measures, List<TrialRun> runs) {
+public record TrialSeries(
+        String name, String seed, List<TrialFactor> factors, List<TrialMeasure> measures, List<TrialRun> runs) {
 
     /**
      * A run.
@@ -42,13 +46,16 @@ public record TrialSeries(String seed, List<TrialFactor> factors, List<TrialMeas
         Faults faults = new Faults();
         List<TrialFactor> factors = TrialFactor.read(asked.factors(), faults);
         List<TrialMeasure> measures = measures(asked.measures(), faults);
-        String seed = faults.text("seed", asked.seed(), Limit.NAME);
+        String called = faults.optionalText("name", asked.name(), Limit.NAME);
+        String drawnFrom = faults.optionalText("seed", asked.seed(), Limit.NAME);
         double rounds = faults.needed(
                 "rounds", asked.rounds() == null ? Double.valueOf(1) : asked.rounds(), Limit.TRIAL_ROUNDS);
         faults.refuse();
         Maker maker = new Maker(base, factors, AskedChange.all("beside", asked.beside()), asked.without());
         // Refused as a whole, and not run by run.
         base.changed(maker.changes(factors.stream().map(TrialFactor::highest).toList()));
+        String name = called.isEmpty() ? named(factors, pantry) : called;
+        String seed = drawnFrom.isEmpty() ? name : drawnFrom;
         List<List<Double>> round = new ArrayList<>(combinations(factors));
         if (Boolean.TRUE.equals(asked.centre())) {
             round.add(factors.stream().map(TrialFactor::middle).toList());
@@ -59,7 +66,17 @@ public record TrialSeries(String seed, List<TrialFactor> factors, List<TrialMeas
             Collections.shuffle(round, drawn);
             round.forEach(shares -> runs.add(maker.run(shares)));
         }
-        return new TrialSeries(seed, factors, measures, runs);
+        return new TrialSeries(name, seed, factors, measures, runs);
+    }
+
+    /** What is varied by its names, as far as a name may be long. */
+    private static String named(List<TrialFactor> factors, Pantry pantry) {
+        String names = factors.stream()
+                .flatMap(factor -> factor.change().comesIn().flatMap(pantry::ingredient).stream())
+                .map(Ingredient::name)
+                .collect(Collectors.joining(" and "));
+        return names.substring(0, Math.min(names.length(), Limit.NAME.mostCount()))
+                .strip();
     }
 
     private static List<TrialMeasure> measures(@Nullable List<String> codes, Faults faults) {

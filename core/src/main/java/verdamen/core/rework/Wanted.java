@@ -52,7 +52,12 @@ record Wanted(
                 : new Wanted(figure, asked.atLeast(), asked.atMost(), asked.about());
     }
 
-    /** How much of what it wants is missing, in the unit of its figure: what is near, and what is good enough, together. */
+    /** How far a value is from what is to come near to, in the unit of its figure; 0 when there is no such thing. */
+    double away(double value) {
+        return about == null ? 0 : Math.abs(value - about);
+    }
+
+    /** How much of what is good enough is missing, in the unit of its figure. */
     double missing(double value) {
         double low = atLeast == null ? 0 : Math.max(0, atLeast - value);
         double high = atMost == null ? 0 : Math.max(0, value - atMost);

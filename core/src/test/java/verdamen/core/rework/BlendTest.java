@@ -79,6 +79,14 @@ public class BlendTest {
         return Blend.of(new BlendQuestion(roti(), flours, wanted, goal, most, ALL), STOCK);
     }
 
+    @Test
+    public void lotsAreAtHandFirstAndOfTheFormulasFloursThoseWithoutALot() {
+        BlendFlourSpec rye = BlendFlourSpec.ofLot("rye-whole", 4, 13.1, null);
+        BlendFlourSpec atta = BlendFlourSpec.ofLot("wheat-atta", 5, 11.0, 12.5);
+        assertEquals(Blend.atHand(roti(), List.of(rye, atta), BOOK), List.of(rye, atta, flour("wheat-plain-white")));
+        assertEquals(Blend.atHand(roti(), List.of(), BOOK), flours(List.of("wheat-atta", "wheat-plain-white")));
+    }
+
     /** Questions drawn from a seed: three flours or four, two wants and a goal. */
     @DataProvider
     Object[][] questions() {

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
@@ -48,8 +49,8 @@ public class TrialTest {
         return new FactorSpec(change, low, high, null);
     }
 
-    private static TrialQuestion asked(List<FactorSpec> factors, boolean centre, int rounds, String seed) {
-        return new TrialQuestion(roti(), factors, List.of(), centre, rounds, seed, List.of("rolling"), ALL);
+    private static TrialQuestion asked(List<FactorSpec> factors, boolean centre, int rounds, @Nullable String seed) {
+        return new TrialQuestion(null, roti(), factors, List.of(), centre, rounds, seed, List.of("rolling"), ALL);
     }
 
     private static TrialSeries series(boolean centre, int rounds) {
@@ -254,6 +255,54 @@ public class TrialTest {
             within += Math.abs(emmer.perStep() + 0.5) < 2.2 * emmer.standardError() ? 1 : 0;
         }
         assertTrue(within > 180 && within < 200, within + " of 200");
+    }
+
+    @Test
+    public void aSeriesWithoutANameIsCalledByWhatIsVaried() {
+        TrialQuestion unnamed = asked(List.of(factor(EMMER, 0, 0.4), factor(PUMPKIN, 0, 0.2)), true, 1, null);
+        TrialSeries series = TrialSeries.of(unnamed, BOOK);
+        String emmer = BOOK.ingredient("emmer-whole").orElseThrow().name();
+        assertTrue(series.name().startsWith(emmer + " and "), series.name());
+        assertTrue(series.name().length() <= 80);
+        assertEquals(series.seed(), series.name(), "its order is drawn from its name");
+    }
+
+    @Test
+    public void theSheetSaysOnceWhatEveryRunHasAndWhatDiffersRunByRun() {
+        TrialSeries series = series(true, 1);
+        TrialSheet sheet = TrialSheet.of(series, BOOK);
+        assertEquals(sheet.runs().size(), 5);
+        assertTrue(sheet.different().containsAll(List.of("wheat-atta", "emmer-whole", "pumpkin-cooked", "water")));
+        for (int at = 0; at < 5; at++) {
+            TrialRun run = series.runs().get(at);
+            double weighed =
+                    sheet.same().values().stream().mapToDouble(grams -> grams).sum()
+                            + sheet.runs().get(at).values().stream()
+                                    .mapToDouble(grams -> grams)
+                                    .sum();
+            assertEquals(
+                    weighed,
+                    run.formula().linesOrNone().stream()
+                            .mapToDouble(line -> line.grams())
+                            .sum(),
+                    1e-9);
+        }
+    }
+
+    /** An ingredient of the kitchen's own may be deleted after a series was made with it. */
+    @Test
+    public void aSheetOfWhatThePantryNoLongerHasIsReadAsItIsWritten() {
+        FormulaSpec gone = spec("roti", line("wheat-atta", 400), line("nothing-like-it", 50), line("water", 260));
+        FormulaSpec more = spec("roti", line("wheat-atta", 400), line("nothing-like-it", 80), line("water", 260));
+        TrialSeries series = new TrialSeries(
+                "Old",
+                "Old",
+                List.of(),
+                List.of(),
+                List.of(new TrialRun(List.of(0.1), gone), new TrialRun(List.of(0.2), more)));
+        TrialSheet sheet = TrialSheet.of(series, BOOK);
+        assertEquals(sheet.same(), Map.of("wheat-atta", 400.0, "water", 260.0));
+        assertEquals(sheet.runs(), List.of(Map.of("nothing-like-it", 50.0), Map.of("nothing-like-it", 80.0)));
     }
 
     @Test

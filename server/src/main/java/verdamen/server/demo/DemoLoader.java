@@ -149,7 +149,7 @@ class DemoLoader implements SmartInitializingSingleton {
 
         TrialQuestion question(FormulaSpec formula) {
             return new TrialQuestion(
-                    formula, factors, List.of(), centre, null, name, measures, EnumSet.noneOf(Carried.class));
+                    name, formula, factors, List.of(), centre, null, null, measures, EnumSet.noneOf(Carried.class));
         }
     }
 
@@ -240,7 +240,7 @@ class DemoLoader implements SmartInitializingSingleton {
         for (DemoSeries each : formula.trials() == null ? List.<DemoSeries>of() : formula.trials()) {
             TrialSeries series = TrialSeries.of(each.question(saved.formula()), pantry.pantry());
             OffsetDateTime at = now.minus(Duration.ofHours(each.hoursAgo())).atOffset(ZoneOffset.UTC);
-            long id = trials.keep(saved.id(), each.name(), at, series);
+            long id = trials.keep(saved.id(), at, series);
             List<List<Double>> runs =
                     series.runs().stream().map(TrialSeries.TrialRun::shares).toList();
             each.results().forEach(result -> trials.fill(id, runs.indexOf(result.shares()), result.result()));

@@ -165,6 +165,12 @@ class ReworkController {
         return rework.blend(request);
     }
 
+    /** The flours at hand for a blend: the kitchen's lots first, then the formula's flours of which there is no lot. */
+    @PostMapping("/blend/flours")
+    List<BlendFlourSpec> floursAtHand(@RequestBody FormulaSpec formula) {
+        return rework.floursAtHand(formula);
+    }
+
     /** Ways back to how a formula was after something had to change. */
     @PostMapping("/match")
     MatchAnswer match(@RequestBody MatchRequest request) {

@@ -18,6 +18,7 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.rework.Blend;
+import verdamen.core.rework.BlendFlourSpec;
 import verdamen.core.rework.BlendQuestion;
 import verdamen.core.rework.Carried;
 import verdamen.core.rework.ChangeSpec;
@@ -37,6 +38,7 @@ import verdamen.server.balance.BalanceService;
 import verdamen.server.json.JsonText;
 import verdamen.server.learning.FinishedBatch;
 import verdamen.server.learning.FinishedBatches;
+import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.rework.LadderAnswer.MadeBatch;
 import verdamen.server.rework.ReworkController.BlendRequest;
@@ -51,10 +53,13 @@ class ReworkService {
 
     private final BalanceService balances;
     private final PantryService pantry;
+    private final LotService lots;
     private final FinishedBatches finished;
     private final JsonText json;
 
-    ReworkService(BalanceService balances, PantryService pantry, FinishedBatches finished, JsonText json) {
+    ReworkService(
+            BalanceService balances, PantryService pantry, LotService lots, FinishedBatches finished, JsonText json) {
+        this.lots = lots;
         this.json = json;
         this.finished = finished;
         this.balances = balances;
@@ -143,6 +148,15 @@ class ReworkService {
                 blend,
                 balances.balance(asked.formula()),
                 balances.balance(blend.rework().formula()));
+    }
+
+    /** What is at hand for a blend. */
+    List<BlendFlourSpec> floursAtHand(FormulaSpec formula) {
+        List<BlendFlourSpec> inUse = lots.lots().stream()
+                .filter(lot -> !lot.usedUp())
+                .map(lot -> BlendFlourSpec.ofLot(lot.ingredient(), lot.id(), lot.moisturePct(), lot.proteinPct()))
+                .toList();
+        return Blend.atHand(formula, inUse, pantry.pantry());
     }
 
     /** Ways back to how a formula was after something had to change. */

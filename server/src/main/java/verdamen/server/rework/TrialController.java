@@ -30,7 +30,7 @@ class TrialController {
     /**
      * A series to make.
      *
-     * @param name its name
+     * @param name its name; absent for the names of what is varied
      * @param formula the formula that is varied
      * @param factors what is varied: two or three things at two levels each, or one whose shares were picked
      * @param beside what else is changed, in every run

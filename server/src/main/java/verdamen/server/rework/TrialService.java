@@ -18,6 +18,8 @@ import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Share;
+import verdamen.core.pantry.Pantry;
 import verdamen.core.rework.TrialEffects;
 import verdamen.core.rework.TrialFactor;
 import verdamen.core.rework.TrialMeasure;
@@ -25,6 +27,7 @@ import verdamen.core.rework.TrialQuestion;
 import verdamen.core.rework.TrialResult;
 import verdamen.core.rework.TrialSeries;
 import verdamen.core.rework.TrialSeries.TrialRun;
+import verdamen.core.rework.TrialSheet;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.json.JsonText;
@@ -66,14 +69,14 @@ public class TrialService {
     /** The runs that a series would have. */
     TrialSeries plan(TrialRequest asked) {
         Faults faults = new Faults();
-        String name = faults.text("name", asked.name(), Limit.NAME);
         TrialQuestion question = new TrialQuestion(
+                asked.name(),
                 asked.formula(),
                 asked.factors(),
                 faults.atMost("beside", asked.beside(), Limit.LINES),
                 asked.centre(),
                 asked.rounds(),
-                asked.seed() == null || asked.seed().isBlank() ? name : asked.seed(),
+                asked.seed(),
                 asked.measures(),
                 CarriedCodes.read(asked.without(), faults));
         faults.refuse();
@@ -88,9 +91,7 @@ public class TrialService {
      */
     @Transactional
     public SeriesAnswer make(long formula, TrialRequest asked) {
-        TrialSeries series = plan(asked);
-        String name = asked.name() == null ? "" : asked.name().strip();
-        return one(keep(formula, name, now(), series));
+        return one(keep(formula, now(), plan(asked)));
     }
 
     /**
@@ -100,8 +101,8 @@ public class TrialService {
      * @throws FormulaNotFoundException when there is no such formula
      */
     @Transactional
-    public long keep(long formula, String name, OffsetDateTime madeAt, TrialSeries series) {
-        Long id = keep(formula, UUID.randomUUID().toString(), name, madeAt, document(series));
+    public long keep(long formula, OffsetDateTime madeAt, TrialSeries series) {
+        Long id = keep(formula, UUID.randomUUID().toString(), series.name(), madeAt, document(series));
         if (id == null) {
             throw new FormulaNotFoundException("There is no formula " + formula + ".");
         }
@@ -138,10 +139,12 @@ public class TrialService {
         SeriesRow row = row(id);
         TrialSeries series = series(row);
         List<TrialResult> results = results(row, series);
+        Pantry book = pantry.pantry();
+        TrialSheet sheet = TrialSheet.of(series, book);
         List<SeriesRun> runs = new ArrayList<>();
         for (int at = 0; at < results.size(); at++) {
             TrialRun run = series.runs().get(at);
-            runs.add(new SeriesRun(run.shares(), run.formula(), results.get(at)));
+            runs.add(new SeriesRun(run.shares(), run.formula(), sheet.runs().get(at), results.get(at)));
         }
         return new SeriesAnswer(
                 row.id(),
@@ -152,7 +155,11 @@ public class TrialService {
                 series.factors(),
                 series.measures().stream().map(SeriesMeasure::of).toList(),
                 runs,
-                TrialEffects.of(series, results, pantry.pantry()));
+                sheet.same(),
+                sheet.different(),
+                TrialEffects.of(series, results, book),
+                Share.ofFraction(TrialEffects.STEP).pct(),
+                Share.ofFraction(TrialEffects.CHANCE).pct());
     }
 
     /**
@@ -255,6 +262,7 @@ public class TrialService {
     private TrialSeries series(SeriesRow row) {
         Document document = json.read(row.document(), Document.class);
         return new TrialSeries(
+                row.name(),
                 document.seed(),
                 document.factors(),
                 document.measures().stream()

@@ -91,6 +91,7 @@ public class MutatedRequestsTest extends ServerTest {
                         + " \"wanted\": [{\"figure\": \"proteinPct\", \"atLeast\": 9, \"about\": 11}],"
                         + " \"atMostFlours\": 2")
             },
+            {"/api/rework/blend/flours", FORMULA},
             {
                 "/api/rework/match",
                 ofFlourAndWater("\"lots\": [{\"line\": 0, \"moisturePct\": 10, \"proteinPct\": 11}],"

@@ -1,9 +1,12 @@
 package verdamen.server.rework;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.UnsupportedEncodingException;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -153,6 +156,22 @@ public class ReworkApiTest extends ServerTest {
                 answer.at("/balance/figures/wholeGrainPct").asDouble(),
                 answer.at("/figures/wholeGrainPct").asDouble(),
                 0.2);
+    }
+
+    @Test
+    public void theLotsInUseAreAtHandAndThoseUsedUpAreNot() {
+        List<Long> inUse = new ArrayList<>();
+        List<Long> usedUp = new ArrayList<>();
+        for (JsonNode lot : getJson("/api/pantry/lots").expect(200).body()) {
+            (lot.get("usedUp").asBoolean() ? usedUp : inUse).add(lot.get("id").asLong());
+        }
+        List<Long> atHand = new ArrayList<>();
+        for (JsonNode flour :
+                postJson("/api/rework/blend/flours", PITA).expect(200).body()) {
+            atHand.add(flour.get("lot").asLong());
+        }
+        assertEquals(atHand, inUse, "the pita's flour has a lot");
+        assertFalse(usedUp.isEmpty());
     }
 
     @Test

@@ -108,8 +108,9 @@ public class TrialApiTest extends ServerTest {
     @Test
     public void whatCannotBeMadeIsRefused() {
         postJson("/api/formulas/99999999/trials", QUESTION.formatted("")).expect(404);
-        String none = "{\"name\": \" \", \"formula\": {\"style\": \"roti\"}, \"factors\": []}";
-        assertEquals(postJson(TRIALS, none).expect(422).at("/faults/0/field").asString(), "name");
+        String long81 =
+                QUESTION.formatted("").replaceFirst("\"name\": *\"[^\"]*\"", "\"name\": \"" + "e".repeat(81) + "\"");
+        assertEquals(postJson(TRIALS, long81).expect(422).at("/faults/0/field").asString(), "name");
         Answer many = make(",\"rounds\": 4").expect(422);
         assertEquals(many.at("/faults/0/field").asString(), "rounds");
     }
