@@ -38,6 +38,8 @@ public abstract class BrowserTest {
 
     @BeforeClass
     public void beginAfresh() {
+        // Nothing that the last page still does reaches the fresh data.
+        OneBrowser.open("about:blank");
         OneBrowser.freshData(demo());
         forget();
         size(1280, 800);
@@ -90,13 +92,12 @@ public abstract class BrowserTest {
     }
 
     protected void open(String path) {
-        driver().get(server().url() + path);
+        OneBrowser.open(server().url() + path);
     }
 
-    /** Forgets what the browser keeps: unsaved edits and the theme. */
+    /** Forgets what the browser keeps, unsaved edits and the theme, before the page that is opened next begins. */
     protected void forget() {
-        open("/kitchen");
-        driver().executeScript("localStorage.clear()");
+        OneBrowser.forgetOnOpening();
     }
 
     protected WebDriverWait patience() {

@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.logging.Level;
+import org.jspecify.annotations.Nullable;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
@@ -17,12 +19,15 @@ final class OneBrowser {
 
     private static final String DATABASE = "e2e";
     private static final String EMPTY = "e2e_empty";
+    private static final String FORGET = "if (location.protocol === 'http:') localStorage.clear()";
     private static final OneBrowser INSTANCE = new OneBrowser();
 
     private final RunningServer server;
     private final ChromeDriver driver;
     private final Path empty;
     private final Path demo;
+    /** The script that the page opened next begins with; null when it forgets nothing. */
+    private @Nullable Object forgetting;
 
     private OneBrowser() {
         // Both start at once; the one without demo data only makes the empty kitchen.
@@ -48,6 +53,25 @@ final class OneBrowser {
     /** Puts the data back to the demo's, or to an empty kitchen's. */
     static void freshData(boolean withDemo) {
         TestDatabase.restore(DATABASE, withDemo ? INSTANCE.demo : INSTANCE.empty);
+    }
+
+    /** Opens a page; one that is to forget begins with an empty storage, whatever the page before it wrote last. */
+    static void open(String url) {
+        driver().get(url);
+        if (INSTANCE.forgetting != null && !url.startsWith("about:")) {
+            driver().executeCdpCommand(
+                            "Page.removeScriptToEvaluateOnNewDocument", Map.of("identifier", INSTANCE.forgetting));
+            INSTANCE.forgetting = null;
+        }
+    }
+
+    /** Has the page that is opened next forget what the browser keeps before any script of it runs. */
+    static void forgetOnOpening() {
+        if (INSTANCE.forgetting == null) {
+            INSTANCE.forgetting = driver().executeCdpCommand(
+                            "Page.addScriptToEvaluateOnNewDocument", Map.of("source", FORGET))
+                    .get("identifier");
+        }
     }
 
     private static ChromeDriver browser() {
