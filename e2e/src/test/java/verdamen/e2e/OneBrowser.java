@@ -14,7 +14,7 @@ import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
 import verdamen.server.testing.TestDatabase;
 
-/** The one server and the one browser of the whole suite, with the data to which every class goes back. */
+/** The one server and the one browser of all classes of a process, with the data to which every class goes back. */
 final class OneBrowser {
 
     private static final String DATABASE = "e2e";
@@ -24,19 +24,15 @@ final class OneBrowser {
 
     private final RunningServer server;
     private final ChromeDriver driver;
-    private final Path empty;
     private final Path demo;
+    /** Made once a class wants it. */
+    private @Nullable Path empty;
     /** The script that the page opened next begins with; null when it forgets nothing. */
     private @Nullable Object forgetting;
 
     private OneBrowser() {
-        // Both start at once; the one without demo data only makes the empty kitchen.
-        RunningServer withoutDemo = RunningServer.start(EMPTY, false);
         server = RunningServer.start(DATABASE, true);
         driver = browser();
-        withoutDemo.awaitAnswer();
-        empty = TestDatabase.snapshot(EMPTY);
-        withoutDemo.stop();
         server.awaitAnswer();
         demo = TestDatabase.snapshot(DATABASE);
         Runtime.getRuntime().addShutdownHook(new Thread(driver::quit));
@@ -52,7 +48,16 @@ final class OneBrowser {
 
     /** Puts the data back to the demo's, or to an empty kitchen's. */
     static void freshData(boolean withDemo) {
-        TestDatabase.restore(DATABASE, withDemo ? INSTANCE.demo : INSTANCE.empty);
+        TestDatabase.restore(DATABASE, withDemo ? INSTANCE.demo : INSTANCE.empty());
+    }
+
+    private Path empty() {
+        if (empty == null) {
+            RunningServer withoutDemo = RunningServer.start(EMPTY, false).awaitAnswer();
+            empty = TestDatabase.snapshot(EMPTY);
+            withoutDemo.stop();
+        }
+        return empty;
     }
 
     /** Opens a page; one that is to forget begins with an empty storage, whatever the page before it wrote last. */

@@ -56,6 +56,12 @@ public record Ingredient(
         }
     }
 
+    /** By its code: sets of ingredients are made often, and no two of a pantry share one. */
+    @Override
+    public int hashCode() {
+        return code.hashCode();
+    }
+
     /** Whether it is plain water, the line that the balance answers. */
     public boolean isPlainWater() {
         return role == Role.LIQUID && group.equals(WATER_GROUP) && composition.waterPct() == ALL;
