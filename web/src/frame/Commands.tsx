@@ -1,4 +1,14 @@
-import { lazy, type ReactNode, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import {
+  lazy,
+  type ReactNode,
+  Suspense,
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import { type Command, matches, RegistryContext } from "./commandRegistry";
 import { ShortcutsDialog } from "./ShortcutsDialog";
 
@@ -39,7 +49,7 @@ export function CommandsProvider({ children }: { children: ReactNode }) {
     return () => clearTimeout(timer);
   }, []);
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && /^(input|textarea|select)$/i.test(event.target.tagName);
       const command = all().find(

@@ -1,4 +1,4 @@
-import { createContext, useContext, useEffect, useId, useRef } from "react";
+import { createContext, useContext, useLayoutEffect, useId, useRef } from "react";
 
 /** Something the user can do, from the palette or by its keys. */
 export interface Command {
@@ -20,10 +20,11 @@ export function useCommands(commands: Command[]): void {
   const { register } = useContext(RegistryContext);
   const owner = useId();
   const current = useRef(commands);
-  useEffect(() => {
+  // Before the page is seen: a key pressed at once finds the commands of what is shown, and not those before it.
+  useLayoutEffect(() => {
     current.current = commands;
   });
-  useEffect(() => register(owner, () => current.current), [register, owner]);
+  useLayoutEffect(() => register(owner, () => current.current), [register, owner]);
 }
 
 /** Whether a key press is meant by keys such as "mod+shift+z". */
