@@ -27,7 +27,8 @@ public class EmptyKitchenIT extends BrowserTest {
         patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("textarea[aria-label=Recipe]")));
         pressWith(Keys.ALT, "b");
         patience().until(ExpectedConditions.urlContains("/formulas/new/balance"));
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-action=add-line]")));
+        // The page before stays until the station is loaded, and has lines to add too.
+        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-testid=balance]")));
         pressWith(Keys.ALT, "n");
         typeLine("atta", "500");
         typeLine("water", "300");
