@@ -40,6 +40,7 @@ final class RunningServer {
                                     .toString(),
                             "-Xmx512m",
                             "-XX:TieredStopAtLevel=1",
+                            "-XX:+UseSerialGC",
                             "-jar",
                             System.getProperty("verdamen.server.jar"),
                             "--server.port=" + port,
