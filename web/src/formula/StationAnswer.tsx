@@ -36,7 +36,11 @@ export function StationAnswer<T>({ station, view, editor, waiting, children, bes
         )}
         {!answer && !problem && (
           <p className="soft py-16 text-center">
-            {editor.draft.lines.length === 0 ? "Put flour in the bowl first: in Balance or Intake." : waiting}
+            {editor.draft.lines.length === 0
+              ? "Put flour in the bowl first: in Balance or Intake."
+              : view.toCorrect
+                ? "Correct what is marked first."
+                : waiting}
           </p>
         )}
         {answer && (

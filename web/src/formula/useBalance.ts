@@ -18,6 +18,8 @@ export interface AnswerView<T> {
   /** Whether the answer is that of the formula on the page. */
   current: boolean;
   problem: SaidProblem | null;
+  /** Whether something that is typed beside it has to be corrected first, and says so there. */
+  toCorrect?: boolean;
 }
 
 export type BalanceView = AnswerView<BalanceAnswer>;

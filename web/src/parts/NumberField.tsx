@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useId, useRef, useState } from "react";
 import { useFigures } from "../figures";
+import { withoutUnit } from "./withoutUnit";
 
 /** What a number field holds: a number, nothing, or text that is no number and that the server will refuse by name. */
 export type NumberEntry = number | string | null;
@@ -19,6 +20,8 @@ export interface NumberFieldProps {
   error?: string | null;
   placeholder?: string;
   unit?: string;
+  /** A unit that may be typed after the number, where another than the shown one or none is shown. */
+  typedUnit?: string;
   framed?: boolean;
   className?: string;
   onKeyDown?: (event: KeyboardEvent<HTMLInputElement>) => void;
@@ -51,7 +54,7 @@ export function NumberField(props: NumberFieldProps) {
   }
   const shown = typeof value === "number" ? format(value) : (value ?? "");
   const read = (text: string) => {
-    const number = figures.parse(text);
+    const number = figures.parse(withoutUnit(text, props.typedUnit ?? unit));
     const entry = number === null ? null : Number.isNaN(number) ? text : fromTyped(number);
     setKnown({ ...known, typed: entry });
     onChange(entry);

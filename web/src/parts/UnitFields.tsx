@@ -16,6 +16,7 @@ export function MassField({ placeholder, bare = false, ...field }: UnitFieldProp
       {...field}
       framed={!bare}
       unit={bare ? undefined : figures.massUnit}
+      typedUnit={figures.massUnit}
       placeholder={typeof placeholder === "number" ? figures.massNumber(placeholder) : placeholder}
       format={figures.massNumber}
       toTyped={figures.massUnitFromGrams}
@@ -33,6 +34,7 @@ export function TemperatureField({ placeholder, bare = false, ...field }: UnitFi
       {...field}
       framed={!bare}
       unit={bare ? undefined : `°${figures.temperatureUnit}`}
+      typedUnit={`°${figures.temperatureUnit}`}
       placeholder={typeof placeholder === "number" ? written(placeholder) : placeholder}
       format={written}
       toTyped={figures.degreesFromCelsius}

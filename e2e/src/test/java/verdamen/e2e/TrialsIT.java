@@ -73,7 +73,7 @@ public class TrialsIT extends ReworkTest {
         saveVersion();
 
         button("Trials");
-        substitute(1, "Atta", "emmer", "40");
+        substitute(1, "Atta", "emmer", "40 %");
         button("Another substitution");
         choose(2, "nothing", "carrot");
         type("input[aria-label='Share 2']", "20");

@@ -1,0 +1,34 @@
+import { describe, expect, it } from "vitest";
+import { figuresOf } from "../figures";
+import { withoutUnit } from "./withoutUnit";
+
+const figures = figuresOf({
+  massUnit: "g",
+  temperatureUnit: "C",
+  decimalMark: "point",
+  dateOrder: "day-month",
+  currency: "",
+  cupMl: 240,
+  name: "",
+});
+
+describe("a number with its unit typed after it", () => {
+  it.each([
+    ["90 %", "%", 90],
+    ["90%", "%", 90],
+    [" 250 G ", "g", 250],
+    ["1,5 mm", "mm", 1.5],
+    ["40", "%", 40],
+    ["40", undefined, 40],
+  ])("reads %s", (text, unit, value) => {
+    expect(figures.parse(withoutUnit(text, unit))).toBe(value);
+  });
+
+  it.each([
+    ["%", "%"],
+    ["90 g", "%"],
+    ["much %", "%"],
+  ])("leaves %s to be refused", (text, unit) => {
+    expect(figures.parse(withoutUnit(text, unit))).toBeNaN();
+  });
+});
