@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { type ReactNode, useMemo } from "react";
 import { blendQuestion, type BlendRequest, floursAtHandQuestion, lotsQuery, type PantryDocument } from "../api";
 import { type Editor, Faults, type Plan, type PlannedBlend, StationAnswer, useAnswer } from "../formula";
+import { ProblemNotice } from "../parts";
 import { besideTheForm } from "./besideTheForm";
 import { BlendFlours } from "./BlendFlours";
 import { blendOf, NO_BLEND, plannedFlours, saidWants } from "./blendPlan";
@@ -25,7 +26,7 @@ export function BlendView({ editor, plan, pantry, onPlan, choice }: BlendViewPro
   const { balanced } = editor;
   const lots = useQuery(lotsQuery).data;
   const blend = plan.blend ?? NO_BLEND;
-  const atHand = useAnswer(floursAtHandQuestion, balanced, () => blend.flours === null).answer;
+  const { answer: atHand, problem: unread } = useAnswer(floursAtHandQuestion, balanced, () => blend.flours === null);
   const flours = useMemo(() => blend.flours ?? plannedFlours(atHand ?? []), [blend.flours, atHand]);
   const asked = useMemo(
     () => blendOf(blend, flours, balanced, plan.without) ?? NOTHING,
@@ -55,7 +56,9 @@ export function BlendView({ editor, plan, pantry, onPlan, choice }: BlendViewPro
           onChange={put}
         />
         {asked === NOTHING ? (
-          <p className="soft py-6">Choose at least two flours.</p>
+          <div className="py-6">
+            {unread ? <ProblemNotice problem={unread} /> : <p className="soft">Choose at least two flours.</p>}
+          </div>
         ) : (
           <div className="-mx-5">
             <StationAnswer station="blend" view={besideTheForm(view)} editor={editor} waiting="Mixing…">

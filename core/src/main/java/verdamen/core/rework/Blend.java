@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
@@ -134,16 +135,22 @@ public record Blend(
         return blend(best, all, wanted, goal, base, asked.without());
     }
 
-    /** What is at hand for a blend: the kitchen's lots first, then the formula's flours of which there is no lot. */
+    /**
+     * What is at hand for a blend, as many as one may have: the formula's flours of which there is no lot, and before them the
+     * kitchen's lots.
+     */
     public static List<BlendFlourSpec> atHand(FormulaSpec spec, List<BlendFlourSpec> lots, Pantry pantry) {
         Set<String> ofLots = lots.stream().map(BlendFlourSpec::ingredient).collect(Collectors.toSet());
-        List<BlendFlourSpec> all = new ArrayList<>(lots);
-        flours(FormulaReader.read(spec, pantry)).stream()
+        List<BlendFlourSpec> ofFormula = flours(FormulaReader.read(spec, pantry)).stream()
                 .map(line -> line.ingredient().code())
                 .distinct()
                 .filter(code -> !ofLots.contains(code))
-                .forEach(code -> all.add(BlendFlourSpec.ofBook(code)));
-        return all;
+                .map(BlendFlourSpec::ofBook)
+                .toList();
+        long places = Math.max(0, Limit.BLEND_FLOURS.mostCount() - ofFormula.size());
+        return Stream.concat(lots.stream().limit(places), ofFormula.stream())
+                .limit(Limit.BLEND_FLOURS.mostCount())
+                .toList();
     }
 
     /** The same with masses of the formula as a kitchen scale shows them. */

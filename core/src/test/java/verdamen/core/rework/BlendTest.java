@@ -87,6 +87,17 @@ public class BlendTest {
         assertEquals(Blend.atHand(roti(), List.of(), BOOK), flours(List.of("wheat-atta", "wheat-plain-white")));
     }
 
+    @Test
+    public void ofManyLotsAsManyAreAtHandAsABlendMayBeAskedOf() {
+        List<BlendFlourSpec> lots = new ArrayList<>();
+        for (int lot = 0; lot < 30; lot++) {
+            lots.add(BlendFlourSpec.ofLot("rye-whole", lot, 13.0, null));
+        }
+        List<BlendFlourSpec> atHand = Blend.atHand(roti(), lots, BOOK);
+        assertEquals(atHand.size(), 20);
+        assertEquals(atHand.subList(18, 20), flours(List.of("wheat-atta", "wheat-plain-white")));
+    }
+
     /** Questions drawn from a seed: three flours or four, two wants and a goal. */
     @DataProvider
     Object[][] questions() {
