@@ -98,7 +98,11 @@ function Crossings({ answer, drawn }: { answer: LadderAnswer; drawn: Drawn }) {
   if (lines.length === 0) {
     return (
       <span className="soft absolute top-1 left-full w-34 pl-3 text-xs">
-        {answer.rungs[0]?.broken.length ? "Broken from the first rung on." : "No limit breaks."}
+        {!answer.rungs.some(({ broken }) => broken.length > 0)
+          ? "No limit breaks."
+          : answer.rungs.every(({ broken }) => broken.length > 0)
+            ? "Broken on every rung."
+            : "Broken as it is; no limit breaks once its water is set right."}
       </span>
     );
   }

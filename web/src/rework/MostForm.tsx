@@ -28,12 +28,7 @@ export function MostForm({ draft, plan, pantry, free, faultOf, onChange }: MostF
     onChange({ ...plan, search: { ...search, ...patch } }, tag);
   const move = (amount: PlannedFreeAmount, patch: Partial<PlannedFreeAmount>, tag: string) =>
     put({ free: search.free.map((each) => (each === amount ? { ...each, ...patch } : each)) }, `${tag} ${amount.line}`);
-  const messages = [
-    faultOf("goal"),
-    faultOf("of"),
-    faultOf("free"),
-    ...search.free.flatMap((_, index) => ["line", "low", "high"].map((field) => faultOf(`free[${index}].${field}`))),
-  ];
+  const messages = ["goal", "of", "free"].map(faultOf);
   return (
     <div data-testid="most-form">
       <h2 className="section-title">As much as it can take</h2>
@@ -121,6 +116,7 @@ export function MostForm({ draft, plan, pantry, free, faultOf, onChange }: MostF
                   />
                 </div>
               )}
+              {amount && <Said messages={["line", "low", "high"].map((field) => faultOf(`free[${index}].${field}`))} />}
             </div>
           );
         })}
