@@ -20,7 +20,9 @@ const USES = {
   intake: ["api", "figures", "words", "parts", "frame", "formula"],
   prep: ["api", "figures", "words", "parts", "frame", "formula", "caution"],
   method: ["api", "figures", "words", "parts", "formula", "caution"],
-  handling: ["api", "figures", "words", "parts", "formula", "caution", "batch"],
+  handling: ["api", "figures", "words", "parts", "formula", "batch"],
+  rework: ["api", "figures", "words", "parts", "formula"],
+  portion: ["api", "figures", "words", "parts", "formula", "caution"],
   balance: ["api", "figures", "words", "parts", "frame", "formula", "caution", "pantry", "intake", "handling"],
 };
 

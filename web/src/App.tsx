@@ -15,6 +15,7 @@ const PrepPage = lazy(() => import("./prep").then((module) => ({ default: module
 const MethodPage = lazy(() => import("./method").then((module) => ({ default: module.MethodPage })));
 const HandlingPage = lazy(() => import("./handling/HandlingPage").then((module) => ({ default: module.HandlingPage })));
 const ReworkPage = lazy(() => import("./rework").then((module) => ({ default: module.ReworkPage })));
+const PortionPage = lazy(() => import("./portion").then((module) => ({ default: module.PortionPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
@@ -44,6 +45,8 @@ const router = createBrowserRouter([
       { path: "/formulas/:id/handling", element: later(<HandlingPage />) },
       { path: "/formulas/new/rework", element: later(<ReworkPage />) },
       { path: "/formulas/:id/rework", element: later(<ReworkPage />) },
+      { path: "/formulas/new/portion", element: later(<PortionPage />) },
+      { path: "/formulas/:id/portion", element: later(<PortionPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },
       { path: "/pantry", element: <Navigate to="/pantry/ingredients" replace /> },

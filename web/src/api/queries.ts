@@ -5,6 +5,14 @@ import {
   type BlendAnswer,
   type BlendFlourSpec,
   type BlendRequest,
+  type Cooking,
+  type CookQuestion,
+  type Keeping,
+  type KeepingQuestion,
+  type Portion,
+  type PortionQuestion,
+  type Scaling,
+  type ScalingQuestion,
   type MatchAnswer,
   type MatchRequest,
   type Diagnosis,
@@ -184,6 +192,30 @@ export const trialsQuestion: Question<TrialRequest, TrialSeries> = {
 export const handlingQuestion: Question<FormulaSpec, HandlingAnswer> = {
   key: "handling",
   ask: (formula, signal) => taken(api.POST("/api/handling", { body: formula, signal })),
+};
+
+/** How the dough is divided. */
+export const portionQuestion: Question<PortionQuestion, Portion> = {
+  key: "portion",
+  ask: (body, signal) => taken(api.POST("/api/portion", { body, signal })),
+};
+
+/** The formula larger or smaller, as it is weighed. */
+export const scalingQuestion: Question<ScalingQuestion, Scaling> = {
+  key: "scaling",
+  ask: (body, signal) => taken(api.POST("/api/portion/scale", { body, signal })),
+};
+
+/** How pieces are cooked. */
+export const cookQuestion: Question<CookQuestion, Cooking> = {
+  key: "cook",
+  ask: (body, signal) => taken(api.POST("/api/cook", { body, signal })),
+};
+
+/** How long they stay soft, or crisp. */
+export const keepingQuestion: Question<KeepingQuestion, Keeping> = {
+  key: "keeping",
+  ask: (body, signal) => taken(api.POST("/api/keeping", { body, signal })),
 };
 
 /** The yeast, or the place, that makes the dough ready at a time. */

@@ -63,6 +63,8 @@ export interface Draft extends DraftSettings {
   notes?: RecipeNotes | null;
   /** What is being tried in Rework; never sent with the formula. */
   plan?: Plan | null;
+  /** How it is divided, cooked and kept, as far as that is not the formula's own; never sent with the formula. */
+  portion?: PlannedPortion | null;
   /** What to say of the next version, as far as it is known already; never sent with the formula. */
   versionNote?: string | null;
 }
@@ -79,6 +81,23 @@ export interface Plan {
   trials?: PlannedTrials | null;
   blend?: PlannedBlend | null;
   match?: PlannedMatch | null;
+}
+
+/** What is looked at in Portion, as far as it is said. */
+export interface PlannedPortion {
+  panMm: NumberEntry;
+  stepGrams: NumberEntry;
+  /** By what the formula is scaled: a field of the question. */
+  scaleBy: "factor" | "pieces" | "flourGrams" | "doughGrams" | "panMm";
+  scaleTo: NumberEntry;
+  /** Pieces of several sizes; null for equal ones. */
+  sizes: { count: NumberEntry; grams: NumberEntry }[] | null;
+  burnerW: NumberEntry;
+  pans: NumberEntry;
+  load: NumberEntry;
+  /** Code of the way of keeping; empty for the usual one. */
+  storage: string;
+  hours: NumberEntry;
 }
 
 /** A blend of flours, as far as it is said. */
@@ -255,7 +274,7 @@ export function isEmpty(line: DraftLine): boolean {
  * line and field.
  */
 export function specOf(draft: Draft): FormulaSpec {
-  const { name: _name, plan: _plan, versionNote: _note, lines, ...settings } = draft;
+  const { name: _name, plan: _plan, portion: _portion, versionNote: _note, lines, ...settings } = draft;
   const spec = {
     ...settings,
     lines: filledLines(lines).map(({ key: _key, check: _check, heading: _heading, ...line }) =>

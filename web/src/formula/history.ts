@@ -1,5 +1,14 @@
 import type { FormulaSpec, MethodSpec, RecipeNotes } from "../api";
-import { type Draft, type DraftLine, type DraftSettings, draftOfSpec, filledLines, isEmpty, newKey } from "./draft";
+import {
+  type Draft,
+  type DraftLine,
+  type DraftSettings,
+  draftOfSpec,
+  filledLines,
+  isEmpty,
+  newKey,
+  type PlannedPortion,
+} from "./draft";
 
 /** A draft with what can be undone and redone. */
 export interface History {
@@ -23,7 +32,7 @@ export type Edit =
   | { kind: "move"; key: string; to: number }
   | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[]; of: Draft }
   | { kind: "replace"; draft: Draft }
-  | { kind: "spec"; spec: FormulaSpec; of: Draft; versionNote?: string }
+  | { kind: "spec"; spec: FormulaSpec; of: Draft; versionNote?: string; portion?: PlannedPortion }
   | { kind: "follow"; index: number; patch: Partial<DraftLine>; of: Draft }
   | { kind: "settle" }
   | { kind: "undo" }
@@ -109,7 +118,7 @@ function changed(draft: Draft, edit: Change): Draft {
       return edit.draft;
     case "spec":
       // What was answered about another draft is not taken: what was typed meanwhile would be lost.
-      return draft === edit.of ? answered(draft, edit.spec, edit.versionNote) : draft;
+      return draft === edit.of ? answered(draft, edit) : draft;
     case "line":
       return withLines(draft, (line) => (line.key === edit.key ? { ...line, ...edit.patch } : line));
     case "lines":
@@ -138,14 +147,15 @@ function changed(draft: Draft, edit: Change): Draft {
 
 /** The draft as the server gave it back: lines that are still there keep their keys and what is to be confirmed. */
 /** With a note, what was planned is done; otherwise the plan goes on. */
-function answered(draft: Draft, spec: FormulaSpec, note: string | undefined): Draft {
+function answered(draft: Draft, edit: Edit & { kind: "spec" }): Draft {
+  const { spec, versionNote: note, portion = draft.portion } = edit;
   const next = draftOfSpec(spec);
   const lines = next.lines.map((line, index) => {
     const before = draft.lines[index];
     return before?.ingredient === line.ingredient ? { ...line, key: before.key, check: before.check } : line;
   });
   const versionNote = note === undefined ? draft.versionNote : [draft.versionNote, note].filter(Boolean).join("\n");
-  return { ...next, name: draft.name, lines, plan: note === undefined ? draft.plan : null, versionNote };
+  return { ...next, name: draft.name, lines, plan: note === undefined ? draft.plan : null, portion, versionNote };
 }
 
 function followed(draft: Draft, { index, patch }: { index: number; patch: Partial<DraftLine> }): Draft {

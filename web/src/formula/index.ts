@@ -22,6 +22,7 @@ export {
   type PlannedFlour,
   type PlannedLadder,
   type PlannedMatch,
+  type PlannedPortion,
   type PlannedWant,
   type PlannedFreeAmount,
   type PlannedLimit,
@@ -34,6 +35,7 @@ export {
 export { PreparedName } from "./PreparedName";
 export { boughtFor } from "./bought";
 export { ActionButton, CurrentContext, useCurrent } from "./current";
+export { besideTheForm } from "./besideTheForm";
 export { StationAnswer } from "./StationAnswer";
 export { FORMULA_CHANGE } from "./useBalance";
 export { type AskedEdit, useFormulaEdit } from "./useFormulaEdit";

@@ -28,4 +28,10 @@ export const STATIONS: Station[] = [
     keys: "alt+e",
     question: "What becomes of it with another flour, or more of the vegetable?",
   },
+  {
+    path: "portion",
+    name: "Portion",
+    keys: "alt+o",
+    question: "How many pieces of which size, how are they cooked, and how long do they stay soft?",
+  },
 ];

@@ -2,11 +2,10 @@ import { useMemo } from "react";
 import { Link } from "react-router";
 import { handlingQuestion, type PantryDocument } from "../api";
 import { useBatch } from "../batch";
-import { Cautions } from "../caution";
 import { type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
 import { BatchStrip } from "./BatchStrip";
 import { Diagnose } from "./Diagnose";
-import { DiscView } from "./DiscView";
+import { DiscView } from "../parts";
 import { FigureScales } from "./FigureScales";
 import { Phases } from "./Phases";
 import { RollingChart } from "./RollingChart";
@@ -38,7 +37,11 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
           </div>
           <div className="grid gap-x-10 gap-y-6 pt-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
             <FigureScales answer={answer} name={name} />
-            <DiscView disc={answer.dough.disc} editor={editor} name={name} />
+            <DiscView
+              disc={answer.dough.disc}
+              onSheet={(sheetMm) => editor.edit({ kind: "settings", patch: { sheetMm } })}
+              name={name}
+            />
           </div>
           <div className="hairline grid gap-x-10 gap-y-6 border-t pt-4 lg:grid-cols-2">
             <div>
@@ -47,7 +50,6 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
             </div>
             <Diagnose editor={editor} name={name} />
           </div>
-          <Cautions cautions={answer.cautions.filter(({ station }) => station === "handling")} editor={editor} />
           <p className="soft pt-4 text-xs">
             Not sure about the words?{" "}
             <Link className="underline" to="/guide">

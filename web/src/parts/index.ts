@@ -14,3 +14,5 @@ export { inOrder, type Sort, SortHeading } from "./SortHeading";
 export { MassField, TemperatureField } from "./UnitFields";
 export { useQuiet } from "./useQuiet";
 export { IconButton } from "./IconButton";
+export { Said } from "./Said";
+export { DiscView } from "./DiscView";

@@ -2,10 +2,9 @@ import { X } from "lucide-react";
 import type { Lot, PantryDocument } from "../api";
 import { IngredientPicker, type PlannedFlour } from "../formula";
 import { useFigures } from "../figures";
-import { IconButton, NumberField } from "../parts";
+import { IconButton, NumberField, Said } from "../parts";
 import { ingredientName, shortName } from "../words";
 import { flourOf } from "./blendPlan";
-import { Said } from "./Said";
 
 interface BlendFloursProps {
   flours: PlannedFlour[];

@@ -3,7 +3,7 @@ import { type ReactNode, useMemo } from "react";
 import { blendQuestion, type BlendRequest, floursAtHandQuestion, lotsQuery, type PantryDocument } from "../api";
 import { type Editor, Faults, type Plan, type PlannedBlend, StationAnswer, useAnswer } from "../formula";
 import { ProblemNotice } from "../parts";
-import { besideTheForm } from "./besideTheForm";
+import { besideItsForm } from "./here";
 import { BlendFlours } from "./BlendFlours";
 import { blendOf, NO_BLEND, plannedFlours, saidWants } from "./blendPlan";
 import { Blended } from "./Blended";
@@ -61,7 +61,7 @@ export function BlendView({ editor, plan, pantry, onPlan, choice }: BlendViewPro
           </div>
         ) : (
           <div className="-mx-5">
-            <StationAnswer station="blend" view={besideTheForm(view)} editor={editor} waiting="Mixing…">
+            <StationAnswer station="blend" view={besideItsForm(view)} editor={editor} waiting="Mixing…">
               {(answer) => <Blended answer={answer} editor={editor} pantry={pantry} lots={lots ?? []} />}
             </StationAnswer>
           </div>

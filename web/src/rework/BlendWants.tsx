@@ -1,9 +1,8 @@
 import type { BlendAnswer } from "../api";
 import type { PlannedBlend, PlannedWant } from "../formula";
 import { useFigures } from "../figures";
-import { NumberField } from "../parts";
+import { NumberField, Said } from "../parts";
 import { BLEND_FIGURES, type BlendFigure, blendFigureName, blendFigureWords } from "../words";
-import { Said } from "./Said";
 
 const NO_WANT: PlannedWant = { atLeast: null, about: null, atMost: null };
 const ENDS = [

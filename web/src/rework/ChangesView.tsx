@@ -1,7 +1,7 @@
 import { type ReactNode, useMemo } from "react";
 import { ladderQuestion, type PantryDocument, substituteQuestion, type SubstituteRequest } from "../api";
 import { type Editor, Faults, type Plan, type PlannedSubstitution, StationAnswer, useAnswer } from "../formula";
-import { besideTheForm } from "./besideTheForm";
+import { besideItsForm } from "./here";
 import { LadderView } from "./LadderView";
 import { changesOf, climbedOf, completeOf, ladderOf } from "./plan";
 import { PlanForm } from "./PlanForm";
@@ -45,7 +45,7 @@ export function ChangesView({ editor, plan, pantry, onPlan, onLadder, onOpen, on
         {!chosen && <NothingChosen draft={draft} onLadder={onLadder} />}
         {chosen && onLadder && (
           <LadderView
-            view={besideTheForm(ladder)}
+            view={besideItsForm(ladder)}
             editor={editor}
             plan={plan}
             pantry={pantry}
@@ -57,7 +57,7 @@ export function ChangesView({ editor, plan, pantry, onPlan, onLadder, onOpen, on
           />
         )}
         {chosen && !onLadder && (
-          <StationAnswer station="rework" view={besideTheForm(view)} editor={editor} waiting="Working it out…">
+          <StationAnswer station="rework" view={besideItsForm(view)} editor={editor} waiting="Working it out…">
             {(answer) => <Reworked answer={answer} asked={asked} editor={editor} pantry={pantry} onPlan={onPlan} />}
           </StationAnswer>
         )}

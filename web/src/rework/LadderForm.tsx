@@ -2,11 +2,10 @@ import type { ReactNode } from "react";
 import type { LadderAnswer, PantryDocument } from "../api";
 import type { Draft, Plan, PlannedLadder, PlannedSubstitution } from "../formula";
 import { useFigures } from "../figures";
-import { NumberField, type NumberEntry } from "../parts";
+import { NumberField, type NumberEntry, Said } from "../parts";
 import { ingredientName } from "../words";
 import { LimitsForm } from "./LimitsForm";
 import { chosenOf, climbedOf, NO_LADDER } from "./plan";
-import { Said } from "./Said";
 
 interface LadderFormProps {
   draft: Draft;

@@ -167,21 +167,23 @@ function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing
   const minute = scaleOf([0, last]);
   const strengths = rungs.map(({ balance }) => balance.handling.sheetStrength);
   const strength = scaleOf(strengths, 0);
-  const percentLane = (
+  const softHours = Math.max(...rungs.map(({ balance }) => balance.figures.softHours ?? 0));
+  const barLane = (
     name: string,
-    figure: "rollability" | "stick" | "crack" | "tear" | "puff",
+    figure: "rollability" | "stick" | "crack" | "tear" | "puff" | "softHours",
     width: string,
     colour: string,
     ends: [string, string] = ["", ""],
+    scale = (value: number) => value,
   ): LaneDrawing => ({
     name,
     ends,
     width,
-    behind: <Limit at={limits.find((limit) => limit.figure === figure)} scale={(value) => value} />,
+    behind: <Limit at={limits.find((limit) => limit.figure === figure)} scale={scale} />,
     marks: ({ balance, broken }) => (
       <Span
         from={0}
-        to={balance.figures[figure] ?? 0}
+        to={scale(balance.figures[figure] ?? 0)}
         tall={55}
         className={broken.includes(figure) ? "bg-error" : colour}
       />
@@ -287,14 +289,19 @@ function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing
           </span>
         ),
     },
-    percentLane("sticks", "stick", "minmax(0,.5fr)", "bg-base-content/60"),
-    percentLane("cracks", "crack", "minmax(0,.5fr)", "bg-base-content/60"),
-    percentLane("tears", "tear", "minmax(0,.5fr)", "bg-base-content/60"),
-    percentLane("rollability", "rollability", "minmax(0,1fr)", "bg-primary", ["0", "100 %"]),
+    barLane("sticks", "stick", "minmax(0,.65fr)", "bg-base-content/60"),
+    barLane("cracks", "crack", "minmax(0,.65fr)", "bg-base-content/60"),
+    barLane("tears", "tear", "minmax(0,.65fr)", "bg-base-content/60"),
+    barLane("rollability", "rollability", "minmax(0,1fr)", "bg-primary", ["0", "100 %"]),
   ];
-  return rungs.some(({ balance }) => balance.figures.puff !== undefined)
-    ? [...lanes, percentLane("puffs", "puff", "minmax(0,.6fr)", "bg-secondary/70")]
-    : lanes;
+  if (rungs.some(({ balance }) => balance.figures.puff !== undefined)) {
+    lanes.push(barLane("puffs", "puff", "minmax(0,.6fr)", "bg-secondary/70"));
+  }
+  if (softHours > 0) {
+    const ends: [string, string] = ["0", `${figures.number(softHours, 0)} h`];
+    lanes.push(barLane("hours soft", "softHours", "minmax(0,.65fr)", "bg-secondary/70", ends, scaleOf([0, softHours])));
+  }
+  return lanes;
 }
 
 /** A limit as a line through a lane. */

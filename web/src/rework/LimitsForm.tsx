@@ -2,10 +2,9 @@ import { X } from "lucide-react";
 import type { LadderAnswer } from "../api";
 import type { Plan, PlannedLimit } from "../formula";
 import { useFigures } from "../figures";
-import { IconButton, MassField, NumberField, type NumberEntry } from "../parts";
+import { IconButton, MassField, NumberField, type NumberEntry, Said } from "../parts";
 import { isSaid } from "./plan";
 import { FORMULA_FIGURES, type FormulaFigure, figureName, figureUnit } from "../words";
-import { Said } from "./Said";
 
 interface LimitsFormProps {
   plan: Plan;

@@ -2,10 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { lotsQuery, type PantryDocument } from "../api";
 import { type Draft, type DraftLine, filledLines, type PlannedMatch } from "../formula";
 import { useFigures } from "../figures";
-import { NumberField, type NumberEntry } from "../parts";
+import { NumberField, type NumberEntry, Said } from "../parts";
 import { FORMULA_FIGURES, figureName, ingredientName } from "../words";
 import { saidLots } from "./matchPlan";
-import { Said } from "./Said";
 
 interface MatchFormProps {
   draft: Draft;

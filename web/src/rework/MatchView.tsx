@@ -1,7 +1,7 @@
 import { type ReactNode, useMemo } from "react";
 import { matchQuestion, type MatchRequest, type PantryDocument } from "../api";
 import { type Editor, Faults, type Plan, StationAnswer, useAnswer, useBalance } from "../formula";
-import { besideTheForm } from "./besideTheForm";
+import { besideItsForm } from "./here";
 import { MatchForm } from "./MatchForm";
 import { matchOf, NO_MATCH } from "./matchPlan";
 import { WaysBack } from "./WaysBack";
@@ -51,7 +51,7 @@ export function MatchView({ editor, plan, pantry, onPlan, choice }: MatchViewPro
           <div className="-mx-5">
             <StationAnswer
               station="match"
-              view={besideTheForm(view)}
+              view={besideItsForm(view)}
               editor={editor}
               waiting="Trying what is in the pantry…"
             >

@@ -1,10 +1,9 @@
 import type { MostAnswer, PantryDocument } from "../api";
 import { type Draft, filledLines, type Plan, type PlannedFreeAmount } from "../formula";
 import { useFigures } from "../figures";
-import { MassField } from "../parts";
+import { MassField, Said } from "../parts";
 import { OF_INCLUSIONS } from "./plan";
 import { FOLLOWING, FORMULA_FIGURES, type FormulaFigure, figureName, ingredientName } from "../words";
-import { Said } from "./Said";
 
 interface MostFormProps {
   draft: Draft;

@@ -3,7 +3,7 @@ import { type ReactNode, useState } from "react";
 import { MOST, type MostProgress, mostQuestion, type MostRequest, type PantryDocument } from "../api";
 import { type Editor, Faults, type Plan, StationAnswer, useAnswer } from "../formula";
 import { Best } from "./Best";
-import { besideTheForm } from "./besideTheForm";
+import { besideItsForm } from "./here";
 import { LimitsForm } from "./LimitsForm";
 import { MostForm } from "./MostForm";
 import { searchOf } from "./plan";
@@ -39,7 +39,7 @@ export function MostView({ editor, plan, pantry, onPlan, choice }: MostViewProps
   };
   const faults = new Faults(view.problem?.faults);
   const faultOf = (field: string) => (same ? faults.of(null, field) : null);
-  const shown = besideTheForm({ ...view, current: view.current && same });
+  const shown = besideItsForm({ ...view, current: view.current && same });
   return (
     <>
       <MostForm

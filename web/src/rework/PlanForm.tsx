@@ -2,10 +2,9 @@ import { Plus, Trash2 } from "lucide-react";
 import type { PantryDocument } from "../api";
 import { ADDED, type Draft, filledLines, IngredientPicker, type Plan, type PlannedSubstitution } from "../formula";
 import { useFigures } from "../figures";
-import { IconButton, NumberField } from "../parts";
+import { IconButton, NumberField, Said } from "../parts";
 import { ingredientName } from "../words";
 import { BASES, emptySubstitution, planOf } from "./plan";
-import { Said } from "./Said";
 
 interface PlanFormProps {
   draft: Draft;

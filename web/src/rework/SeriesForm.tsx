@@ -3,11 +3,10 @@ import { X } from "lucide-react";
 import { api, type PantryDocument, seriesListQuery, seriesQuery, taken } from "../api";
 import { type Editor, type Plan, type PlannedSubstitution, type PlannedTrials } from "../formula";
 import { useFigures } from "../figures";
-import { IconButton, NumberField, type NumberEntry, ProblemNotice } from "../parts";
+import { IconButton, NumberField, type NumberEntry, ProblemNotice, Said } from "../parts";
 import { ingredientName, measureHint, measureName, TRIAL_MEASURES, useProblem } from "../words";
 import { NO_TRIALS } from "./plan";
 import type { TrialsPlan } from "./useTrialsPlan";
-import { Said } from "./Said";
 
 interface SeriesFormProps {
   editor: Editor;

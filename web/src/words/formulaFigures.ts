@@ -15,6 +15,7 @@ interface Words {
 const percent = (value: number, f: Figures) => f.percent(value);
 const mass = (value: number, f: Figures) => f.mass(value);
 const minutes = (value: number, f: Figures) => `${f.number(value, 0)} min`;
+const hours = (value: number, f: Figures) => `${f.number(value, 1)} h`;
 const millimetres = (value: number, f: Figures) => `${f.number(value, 1)} mm`;
 const whole = (value: number, f: Figures) => f.number(value, 0);
 
@@ -23,6 +24,7 @@ const UNITS = new Map([
   [mass, "mass"],
   [massOrSurplus, "mass"],
   [minutes, "min"],
+  [hours, "h"],
   [millimetres, "mm"],
 ] as const);
 
@@ -40,6 +42,7 @@ const FIGURES: Record<FormulaFigure, Words> = {
   tear: { name: "tears", broken: "tearing", say: percent },
   springBackPct: { name: "springs back", broken: "spring-back", say: percent },
   puff: { name: "puffs", broken: "puffing", say: percent },
+  softHours: { name: "hours soft, in a cloth", broken: "hours soft", say: hours },
   saltPct: { name: "salt, on flour", broken: "salt", say: percent },
   wholeGrainPct: { name: "whole grain, of the flour", broken: "whole grain", say: percent },
   legumePct: { name: "pulses, on flour", broken: "pulses", say: percent },
@@ -66,7 +69,7 @@ export function brokenName(figure: FormulaFigure): string {
 }
 
 /** The unit in which a figure is typed: a mass in the kitchen's, all else as it is computed. */
-export function figureUnit(figure: FormulaFigure): "mass" | "%" | "mm" | "min" | "kcal" | undefined {
+export function figureUnit(figure: FormulaFigure): "mass" | "%" | "mm" | "min" | "h" | "kcal" | undefined {
   return UNITS.get(FIGURES[figure].say) ?? (figure === "energyKcal" ? "kcal" : undefined);
 }
 

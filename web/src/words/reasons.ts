@@ -82,6 +82,19 @@ const RULES: Record<ExplanationStep["rule"], (read: Read, value: number, figures
   FELT_SD: (_, value, f) => `the feel is sure to ±${f.number(value, 3)}`,
   WEIGHED_SOFTNESS: (_, value, f) => `feel and balance together say softness ${f.number(value, 2)} now`,
   PIECE_MASS: (_, value, f) => `a piece of ${f.mass(value)}`,
+  USABLE_DOUGH: (_, value, f) => `${f.mass(value)} to divide`,
+  PIECES_OF_DOUGH: (_, value, f) => `${f.number(value, 1)} pieces`,
+  COOK_SECONDS: (_, value, f) => `${f.number(value, 0)} s on the first side`,
+  COOK_LOSS: (_, value, f) => `loses ${f.percent(value)} of its weight`,
+  PIECE_HEAT_CAPACITY: (_, value, f) => `takes ${f.number(value, 2)} J for each gram and degree`,
+  PIECE_HEAT: (_, value, f) => `a piece needs ${f.number(value, 1)} kJ`,
+  HEAT_SECONDS: (_, value, f) => `the burner brings that in ${f.number(value, 0)} s`,
+  COOK_CYCLE: (_, value, f) => `a piece every ${f.number(value, 0)} s`,
+  BAKED_MOISTURE: (_, value, f) => `moisture ${f.number(value, 1)} % just after cooking`,
+  MOISTURE_LATER: (_, value, f) => `moisture ${f.number(value, 1)} % then`,
+  FOLD_THRESHOLD: (_, value, f) => `just after cooking it folds down to ${f.number(value, 1)} % moisture`,
+  THRESHOLD_LATER: (_, value, f) => `then it folds down to ${f.number(value, 1)} % moisture`,
+  FOLD_CHANCE: (_, value, f) => `folds without cracking: ${f.percent(value)}`,
 };
 
 function share(figures: Figures, value: number): string {

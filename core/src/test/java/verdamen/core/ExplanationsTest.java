@@ -24,6 +24,10 @@ import org.testng.annotations.Test;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.LedgerRow;
+import verdamen.core.cooking.CookQuestion;
+import verdamen.core.cooking.Cooking;
+import verdamen.core.cooking.Keeping;
+import verdamen.core.cooking.KeepingQuestion;
 import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
@@ -34,11 +38,14 @@ import verdamen.core.handling.RolledDough;
 import verdamen.core.method.WaterTemperature;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Feel;
+import verdamen.core.portion.Portion;
+import verdamen.core.portion.PortionQuestion;
 import verdamen.core.prep.ChainReader;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.Chains;
@@ -92,6 +99,11 @@ public class ExplanationsTest {
         keep(FormulaHandling.of(RolledDough.of(formula)));
         keep(WaterTemperature.of(formula));
         keep(verdamen.core.balance.Filling.of(Dough.of(formula)).orElse(null));
+        if (formula.sheetMm() >= Limit.COOKED_SHEET_MM.least()) {
+            keep(Cooking.of(new CookQuestion(spec, null, null, null, null, null, null), Doughs.BOOK));
+            keep(Keeping.of(new KeepingQuestion(spec, null, null), Doughs.BOOK));
+            keep(Portion.of(new PortionQuestion(spec, null, null, null), Doughs.BOOK));
+        }
         for (Feel feel : Doughs.BOOK.feels()) {
             keep(BenchAdvice.of(spec, Doughs.BOOK, 12, feel.code(), null));
         }

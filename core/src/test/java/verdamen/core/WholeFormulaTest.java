@@ -13,6 +13,10 @@ import verdamen.core.balance.Dough;
 import verdamen.core.balance.Filling;
 import verdamen.core.balance.Filling.FillingWayOut;
 import verdamen.core.caution.Cautions;
+import verdamen.core.cooking.CookQuestion;
+import verdamen.core.cooking.Cooking;
+import verdamen.core.cooking.Keeping;
+import verdamen.core.cooking.KeepingQuestion;
 import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
@@ -25,6 +29,7 @@ import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.Spill;
 import verdamen.core.method.Comparison;
 import verdamen.core.method.WaterTemperature;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Feel;
 
@@ -63,6 +68,11 @@ public class WholeFormulaTest {
             Finite.check(what, Filling.of(Dough.of(formula)).orElse(null));
             Finite.check(what, Facts.of(formula, Map.of()));
             Finite.check(what, Cautions.of(formula));
+            FormulaSpec spec = specs.get(at);
+            if (formula.sheetMm() >= Limit.COOKED_SHEET_MM.least()) {
+                Finite.check(what, Cooking.of(new CookQuestion(spec, null, null, null, null, null, null), Doughs.BOOK));
+                Finite.check(what, Keeping.of(new KeepingQuestion(spec, null, null), Doughs.BOOK));
+            }
         }
     }
 

@@ -29,7 +29,7 @@ public class EveryViewIT extends BrowserTest {
             """;
 
     /** Stations that show the server's answer to the formula at hand. */
-    private static final Set<String> ANSWERING = Set.of("balance", "prep", "method", "handling", "rework");
+    private static final Set<String> ANSWERING = Set.of("balance", "prep", "method", "handling", "rework", "portion");
 
     private static final List<String> PATHS = List.of(
             "/formulas",
@@ -45,6 +45,9 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/2/rework?view=match",
             "/formulas/2/rework?view=blend",
             "/formulas/1/rework?view=trials&series=2",
+            "/formulas/6/portion",
+            "/formulas/6/portion?view=cooking",
+            "/formulas/2/portion?view=keeping",
             "/guide",
             "/model",
             "/pantry/ingredients",

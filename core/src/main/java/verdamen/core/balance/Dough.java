@@ -146,6 +146,12 @@ public final class Dough {
         return totals.saltPct();
     }
 
+    /** All water, the flours' own included, as a share of the dough; 0 for an empty one. */
+    public double waterShare() {
+        double water = rows.stream().mapToDouble(Dough::waterGrams).sum();
+        return grams() > 0 ? water / grams() : 0;
+    }
+
     /** Grams of water-like plasticiser in play at {@code minute} after wetting. */
     public double bringsGrams(double minute) {
         return bringsGrams(moment(minute));
@@ -256,7 +262,7 @@ public final class Dough {
     }
 
     /** Water of a row as it was weighed in, g: a flour's at its lot's moisture, or 14 %. */
-    double waterGrams(DoughRow row) {
+    private static double waterGrams(DoughRow row) {
         return row.grams() * (row.isFlour() ? RowWater.moisture(row) : row.waterShare());
     }
 }

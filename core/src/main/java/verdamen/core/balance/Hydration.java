@@ -23,7 +23,7 @@ public record Hydration(
         return new Hydration(
                 over(liquid, dough.flourGrams()),
                 over(dough.bringsGrams(minute), dough.flourGrams()),
-                over(sum(dough, dough::waterGrams), dough.grams()));
+                dough.grams() > 0 ? Share.ofFraction(dough.waterShare()).pct() : null);
     }
 
     private static boolean isLiquid(DoughRow row) {

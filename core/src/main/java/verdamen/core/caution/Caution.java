@@ -8,8 +8,8 @@ import verdamen.core.model.ExplanationStep.Used;
  * A caution that applies to a formula. Its words belong to the screen; they defer to local rules and qualified advice.
  *
  * @param code its code
- * @param station station at which it is shown: {@code prep}, {@code method}, {@code handling}; {@code card} for what
- *     only has to be on the card
+ * @param station station at which it is shown: {@code prep}, {@code method}, {@code portion}, where pieces are cooked;
+ *     {@code card} for what only has to be on the card
  * @param at place that it belongs to, as in {@code preps[0].steps[2]}, {@code lines[3]} or {@code heat}
  * @param cause a key of its causes; when this changes, an acknowledgement no longer holds
  * @param causes what causes it

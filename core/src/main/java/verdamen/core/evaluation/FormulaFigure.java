@@ -31,6 +31,8 @@ public enum FormulaFigure implements Coded {
     SPRING_BACK("springBackPct", Unit.PERCENT, true),
     /** Chance of puffing. */
     PUFF("puff", Unit.PERCENT, false),
+    /** Hours for which the bread folds, kept in the usual way. */
+    SOFT_HOURS("softHours", Unit.HOURS, false),
     /** Salt of the dough, of the flour. */
     SALT("saltPct", Unit.PERCENT, true),
     /** Whole-grain flour, of the flour. */

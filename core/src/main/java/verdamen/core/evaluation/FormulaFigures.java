@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
+import verdamen.core.cooking.Keeping;
 import verdamen.core.formula.Facts;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
@@ -89,6 +90,7 @@ public final class FormulaFigures {
         put(FormulaFigure.WATER_NEEDED, dough.waterNeeded());
         put(FormulaFigure.SHEET, formula.sheetMm());
         put(FormulaFigure.REST, formula.restMinutes());
+        put(FormulaFigure.SOFT_HOURS, Keeping.usualSoftHours(dough));
         put(FormulaFigure.SALT, dough.flourGrams() > 0 ? dough.saltPct() : null);
         put(FormulaFigure.WHOLE_GRAIN, contents.wholeGrainPct());
         put(FormulaFigure.LEGUME, contents.legumePct());

@@ -116,6 +116,13 @@ public record LineSpec(
         return new LineSpec(ingredient, prep, part, form, fatState, stage, otherGrams, sd, open, measured, origin);
     }
 
+    /** So many times of this line; how its amount was measured before says nothing any more. */
+    public LineSpec times(double factor) {
+        LineSpec more = grams == null ? this : withGrams(grams * factor);
+        LineOrigin kept = origin == null ? null : origin.withoutMeasure();
+        return (sd == null ? more : more.withSd(sd * factor)).withOrigin(kept);
+    }
+
     /** This line with another standard deviation of its mass, g; null for that of a kitchen scale. */
     public LineSpec withSd(@Nullable Double otherSd) {
         return new LineSpec(ingredient, prep, part, form, fatState, stage, grams, otherSd, open, measured, origin);

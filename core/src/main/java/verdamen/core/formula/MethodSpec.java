@@ -150,6 +150,28 @@ public record MethodSpec(
                 other);
     }
 
+    /** This method with so many times of what the dough picks up. */
+    public MethodSpec times(double factor) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                times(pickupGrams, factor),
+                times(pickupBeforeGrams, factor),
+                times(pickupAfterGrams, factor),
+                waterAddition,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                standingC,
+                phases,
+                temperatures);
+    }
+
+    private static @Nullable Double times(@Nullable Double grams, double factor) {
+        return grams == null ? null : Double.valueOf(grams * factor);
+    }
+
     /** Its temperatures, none said when there are none. */
     public TemperaturesSpec temperaturesOrNone() {
         return temperatures == null ? TemperaturesSpec.NONE : temperatures;

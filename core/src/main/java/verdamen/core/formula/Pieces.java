@@ -18,7 +18,8 @@ public record Pieces(@Nullable Double count, double doughGrams, boolean stated) 
         return usable > 0 ? Double.valueOf(usable / of(formula).doughGrams()) : null;
     }
 
-    private static double usableGrams(Formula formula) {
+    /** What of the dough is divided, g: all but what stays on bowl and hands. */
+    public static double usableGrams(Formula formula) {
         double dough = formula.lines().stream()
                 .filter(line -> line.part() == Part.DOUGH)
                 .mapToDouble(Line::grams)

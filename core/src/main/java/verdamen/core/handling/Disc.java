@@ -81,11 +81,15 @@ public record Disc(
 
     /** The piece of a dough. */
     public static Disc of(RolledDough rolled) {
+        return of(rolled, Pieces.of(rolled.formula()).doughGrams());
+    }
+
+    /** A piece of so many grams of a dough. */
+    public static Disc of(RolledDough rolled, double piece) {
         Dough dough = rolled.dough();
         Formula formula = dough.formula();
-        double piece = Pieces.of(formula).doughGrams();
         Handling handling = rolled.handling();
-        double diameter = diameterMm(piece, formula.sheetMm(), formula.style().densityGPerMl());
+        double diameter = formula.style().discDiameterMm(piece, formula.sheetMm());
         return new Disc(
                 piece,
                 formula.sheetMm(),
@@ -100,11 +104,6 @@ public record Disc(
                         Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),
                         Term.millimetres(Symbol.DIAMETER, diameter),
                         Term.millimetres(Symbol.SHEET, formula.sheetMm()))));
-    }
-
-    /** Diameter of a piece of so many grams rolled so thick, mm: d = √(4 m / (π ρ h)). */
-    static double diameterMm(double grams, double sheetMm, double density) {
-        return MM_PER_CM * Math.sqrt(4 * grams / (Math.PI * density * sheetMm / MM_PER_CM));
     }
 
     private static List<Inside> inside(Dough dough, double piece) {
@@ -143,7 +142,7 @@ public record Disc(
             double tear = Risks.tear(handling.minSheetMm(), mm);
             all.add(new AtThickness(
                     mm,
-                    diameterMm(piece, mm, formula.style().densityGPerMl()),
+                    formula.style().discDiameterMm(piece, mm),
                     tear,
                     handling.puff() == null
                             ? null

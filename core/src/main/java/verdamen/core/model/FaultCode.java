@@ -6,6 +6,8 @@ public enum FaultCode implements Coded {
     MISSING("missing"),
     /** The value is not a finite number. */
     NOT_A_NUMBER("not-a-number"),
+    /** The value is a number, but what it counts comes in whole ones. */
+    NOT_WHOLE("not-whole"),
     /** The value is below the least allowed. */
     TOO_SMALL("too-small"),
     /** The value is above the most allowed. */

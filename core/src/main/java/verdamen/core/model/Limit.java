@@ -45,6 +45,24 @@ public enum Limit implements Coded {
     SIDE_SECONDS("sideSeconds", 1, 7200, Unit.SECONDS),
     /** Pan, griddle or oven. */
     PAN_C("panC", 60, 550, Unit.CELSIUS),
+    /** A pan, press or cutter, across: from what leaves room for the smallest piece. */
+    PAN_MM("panMm", 30, 1500, Unit.MILLIMETRES),
+    /** To what a scale weighs. */
+    SCALE_STEP("scaleStep", 0.01, 100, Unit.GRAMS),
+    /** How many times of a formula. */
+    SCALE_FACTOR("scaleFactor", 0.001, 1000, Unit.FACTOR),
+    /** Sizes of pieces from one dough. */
+    SIZES("sizes", 0, 10, Unit.COUNT),
+    /** A sheet that is cooked: a thinner one burns before it is done. */
+    COOKED_SHEET_MM("cookedSheetMm", 0.5, 60, Unit.MILLIMETRES),
+    /** A burner. */
+    BURNER_W("burnerW", 100, 20_000, Unit.WATTS),
+    /** Pans on at a time. */
+    PANS("pans", 1, 20, Unit.COUNT),
+    /** Pieces in an oven at a time. */
+    OVEN_LOAD("ovenLoad", 1, 200, Unit.COUNT),
+    /** Hours after cooking. */
+    KEPT_HOURS("keptHours", 0, 720, Unit.HOURS),
     /** A baker's percentage. */
     BAKERS_PCT("bakersPct", 0, 2000, Unit.PERCENT),
     /** What stays on the bowl. */

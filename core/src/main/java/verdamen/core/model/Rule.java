@@ -168,7 +168,41 @@ public enum Rule {
     /** Gas of soda and powder. */
     GAS("GAS_ML * (min(BASE, ACID) + POWDER_GAS * POWDER + SODA_ALONE_GAS * (BASE - min(BASE, ACID))) / (DOUGH / 100)"),
     /** Mass of a piece. */
-    PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10");
+    PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10"),
+    /** Dough that is divided. */
+    USABLE_DOUGH("DOUGH * (1 - BOWL_LOSS)"),
+    /** Pieces that it makes, parts of one counted too. */
+    PIECES_OF_DOUGH("USABLE / PIECE_GRAMS"),
+    /** Seconds on a side. */
+    COOK_SECONDS(
+            "STYLE_SECONDS * pow(SHEET / STYLE_SHEET, COOK_SHEET_POWER) * (STYLE_PAN - COOK_FROM_C) / (PAN - COOK_FROM_C)"),
+    /** Weight lost in cooking. */
+    COOK_LOSS(
+            "min(USUAL_LOSS * pow(STYLE_SHEET / SHEET, COOK_LOSS_POWER), 100 * max(0, (WATER_SHARE - COOK_WATER_LEFT) / (1 - "
+                    + "COOK_WATER_LEFT)))"),
+    /** Specific heat of a dough. */
+    PIECE_HEAT_CAPACITY("HEAT_OF_WATER * WATER_SHARE + HEAT_OF_SOLIDS * (1 - WATER_SHARE)"),
+    /** Heat that a piece needs. */
+    PIECE_HEAT("MASS * (HEAT_CAPACITY * (COOKED_INSIDE_C - COOKED_FROM_C) + LOSS / 100 * STEAM_HEAT) / 1000"),
+    /** Seconds in which a burner brings it. */
+    HEAT_SECONDS("1000 * PIECE_HEAT / (BURNER_TO_PAN * BURNER)"),
+    /** Seconds from one piece to the next. */
+    COOK_CYCLE("max(SIDE_ONE + SIDE_TWO + COOK_HANDLING_S, HEAT_SECONDS)"),
+    /** Moisture after cooking. */
+    BAKED_MOISTURE("100 * (WATER_SHARE - LOSS / 100) / (1 - LOSS / 100)"),
+    /** Moisture some hours later. */
+    MOISTURE_LATER(
+            "KEPT_AIR_DRY_PCT + (BAKED_MOISTURE - KEPT_AIR_DRY_PCT) * exp(-DRYING_RATE * KEPT_SHEET_MM / SHEET * HOURS)"),
+    /** Moisture that folding needs. */
+    FOLD_THRESHOLD(
+            "FOLD_LEAST + FOLD_WHOLE_GRAIN * WHOLE_GRAIN_SHARE + FOLD_LEGUME * LEGUME_SHARE - FOLD_FAT * min(FOLD_FAT_MOST, "
+                    + "FAT_PER_FLOUR) + max(0, (FOLD_GLUTEN - GLUTEN) / FOLD_GLUTEN_PER)"),
+    /** Moisture that folding needs some hours later, its starch having set. */
+    THRESHOLD_LATER(
+            "FOLD_THRESHOLD + FOLD_STALING * (1 - min(FOLD_SLOWED_MOST, FOLD_FAT_SLOWS * FAT_PER_FLOUR + FOLD_HOLD_SLOWS * "
+                    + "HOLD_PER_FLOUR)) * (1 - exp(-STALING_RATE * HOURS))"),
+    /** Chance that it folds. */
+    FOLD_CHANCE("100 * sigmoid((MOISTURE - THRESHOLD) / FOLD_SPREAD)");
 
     private static final Pattern NAME = Pattern.compile("[A-Z][A-Z0-9_]*");
     private static final Map<String, Symbol> SYMBOLS = byName(Symbol.values());

@@ -52,6 +52,16 @@ public enum Unit {
     MILLIMOLES_PER_GRAM,
     /** Millilitres of gas in a millimole. */
     MILLILITRES_PER_MILLIMOLE,
+    /** Hours. */
+    HOURS,
+    /** Per hour, of a rate. */
+    PER_HOUR,
+    /** Watts. */
+    WATTS,
+    /** Kilojoules, of heat. */
+    KILOJOULES,
+    /** Joules per gram, of heat to make steam. */
+    JOULES_PER_GRAM,
     /** Characters of a text. */
     CHARACTERS,
     /** Bytes of a request or file. */

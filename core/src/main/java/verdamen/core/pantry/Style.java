@@ -49,9 +49,29 @@ public record Style(
 
     private static final double MM_PER_CM = 10;
 
-    /** Mass of the usual piece of dough, g: ρ · π/4 · d² · h. */
+    /** Mass of the usual piece of dough, g. */
     public double pieceGrams() {
-        double diameterCm = diameterMm / MM_PER_CM;
-        return densityGPerMl * Math.PI / 4 * diameterCm * diameterCm * sheetMm / MM_PER_CM;
+        return discGrams(diameterMm, sheetMm);
+    }
+
+    /** Mass of a disc so wide and so thin, g: m = ρ · π/4 · d² · h. */
+    public double discGrams(double discMm, double thickMm) {
+        return perMillimetre(discMm) * thickMm;
+    }
+
+    /** How wide a disc of so many grams is when it is so thin, mm. */
+    public double discDiameterMm(double grams, double thickMm) {
+        return MM_PER_CM * Math.sqrt(4 * grams / (Math.PI * densityGPerMl * thickMm / MM_PER_CM));
+    }
+
+    /** How thin a disc of so many grams is when it is so wide, mm. */
+    public double discSheetMm(double grams, double discMm) {
+        return grams / perMillimetre(discMm);
+    }
+
+    /** Mass of a disc so wide, 1 mm thin, g. */
+    private double perMillimetre(double discMm) {
+        double cm = discMm / MM_PER_CM;
+        return densityGPerMl * Math.PI / 4 * cm * cm / MM_PER_CM;
     }
 }

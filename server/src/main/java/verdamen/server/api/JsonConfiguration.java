@@ -5,10 +5,11 @@ import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomize
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.AnnotationIntrospector;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import verdamen.core.model.Coded;
 
-/** How Java types appear in JSON: choices as their codes, numbers never as text. */
+/** How Java types appear in JSON: choices as their codes, numbers never as text, counts never in parts. */
 @Configuration(proxyBeanMethods = false)
 class JsonConfiguration {
 
@@ -27,7 +28,8 @@ class JsonConfiguration {
 
     @Bean
     JsonMapperBuilderCustomizer codesAndStrictNumbers() {
-        return builder ->
-                builder.addMixIn(Coded.class, CodeAsValue.class).disable(MapperFeature.ALLOW_COERCION_OF_SCALARS);
+        return builder -> builder.addMixIn(Coded.class, CodeAsValue.class)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT);
     }
 }

@@ -20,6 +20,7 @@ import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JacksonException.Reference;
+import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import verdamen.core.model.Fault;
@@ -134,8 +135,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return handleExceptionInternal(unreadable, problem, headers, answered, request);
     }
 
-    /** What stands where a number belongs is said to be no number; anything else is of the wrong kind. */
+    /** What stands where a number belongs is said to be no number, or no whole one; anything else is of the wrong kind. */
     private static Fault wrong(Place place, JacksonException cause) {
+        if (cause instanceof InvalidFormatException format && format.getValue() instanceof Number part) {
+            return new Fault(place.line(), place.field(), FaultCode.NOT_WHOLE, part.toString(), null);
+        }
         boolean number = cause instanceof MismatchedInputException mismatched
                 && mismatched.getTargetType() != null
                 && Number.class.isAssignableFrom(ClassUtils.resolvePrimitiveIfNecessary(mismatched.getTargetType()));

@@ -113,7 +113,7 @@ public class HandlingApiTest extends ServerTest {
         assertEquals(guide.at("/symptoms").size(), 16);
         assertEquals(guide.at("/guide/endPoints").size(), 5);
         Answer model = getJson("/api/model").expect(200);
-        assertEquals(model.at("/chapters").size(), 9);
+        assertEquals(model.at("/chapters").size(), 12);
         assertEquals(model.at("/chapters/0/rules/0/rule").asString(), "FLOUR_DRINKS");
     }
 }

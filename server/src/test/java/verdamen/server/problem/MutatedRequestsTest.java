@@ -97,6 +97,16 @@ public class MutatedRequestsTest extends ServerTest {
                 ofFlourAndWater("\"lots\": [{\"line\": 0, \"moisturePct\": 10, \"proteinPct\": 11}],"
                         + " \"near\": [\"sheetStrength\"], \"weighable\": true")
             },
+            {
+                "/api/portion",
+                ofFlourAndWater("\"panMm\": 240, \"stepGrams\": 5, \"sizes\": [{\"count\": 6, \"grams\": 80}]")
+            },
+            {"/api/portion/scale", ofFlourAndWater("\"factor\": 1.7, \"stepGrams\": 5")},
+            {
+                "/api/cook",
+                ofFlourAndWater("\"pieceGrams\": 48, \"panC\": 220, \"burnerW\": 900, \"pans\": 2, \"load\": 2")
+            },
+            {"/api/keeping", ofFlourAndWater("\"storage\": \"bag\", \"hours\": 4")},
             {"/api/method/equivalents", with("\"line\": 2")},
             {"/api/handling/now", with("\"minute\": 20, \"feel\": \"stiff\", \"given\": 10")},
             {"/api/handling/put-in", with("\"additions\": [{\"ingredient\": \"water\", \"grams\": 20}]")},

@@ -1,20 +1,22 @@
 import { useMemo, useState } from "react";
 import type { HandlingAnswer } from "../api";
-import type { Editor } from "../formula";
 import { useFigures } from "../figures";
-import { materialFill, Steps, useDrawingDrag } from "../parts";
+import { materialFill } from "./Materials";
+import { Steps } from "./Steps";
+import { useDrawingDrag } from "./useDrawingDrag";
 import { crossPieces, enlargement, scatter, SECTION, TOP } from "./discGeometry";
 
 type Disc = HandlingAnswer["dough"]["disc"];
 
 interface DiscViewProps {
   disc: Disc;
-  editor: Editor;
+  /** What happens when another thickness is to be used, mm. */
+  onSheet: (sheetMm: number) => void;
   name: (code: string | null | undefined) => string;
 }
 
 /** The piece to scale from above and, enlarged, in cross-section, with its inclusion pieces; its thickness can be dragged. */
-export function DiscView({ disc, editor, name }: DiscViewProps) {
+export function DiscView({ disc, onSheet, name }: DiscViewProps) {
   const figures = useFigures();
   const [dragged, setDragged] = useState<number | null>(null);
   const asked = closest(disc, disc.sheetMm);
@@ -31,7 +33,7 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
       <p className="text-sm">
         {figures.mass(disc.pieceGrams)} rolled to{" "}
         <strong data-testid="disc-sheet">{figures.number(shown.sheetMm, 1)} mm</strong> is{" "}
-        <strong data-testid="disc-diameter">{figures.number(shown.diameterMm, 0)} mm</strong> across. Tears{" "}
+        <strong data-testid="disc-diameter">{figures.number(shown.diameterMm / 10, 1)} cm</strong> across. Tears{" "}
         <strong data-testid="disc-tear">{figures.percent(at.tearPct)}</strong>
         {at.puffPct != null && (
           <>
@@ -71,7 +73,7 @@ export function DiscView({ disc, editor, name }: DiscViewProps) {
           className="btn btn-xs btn-primary"
           disabled={dragged === null || dragged === asked}
           onClick={() => {
-            editor.edit({ kind: "settings", patch: { sheetMm: Math.round(at.sheetMm * 10) / 10 } });
+            onSheet(Math.round(at.sheetMm * 10) / 10);
             setDragged(null);
           }}
         >
@@ -119,7 +121,7 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
     <svg
       viewBox={`0 0 ${TOP.size} ${TOP.size + 18}`}
       role="img"
-      aria-label={`The piece from above, ${figures.number(diameterMm, 0)} mm across`}
+      aria-label={`The piece from above, ${figures.number(diameterMm / 10, 1)} cm across`}
     >
       <circle
         cx={TOP.size / 2}
@@ -150,7 +152,7 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
         fill="none"
       />
       <text x={TOP.size / 2} y={TOP.size + 16} fontSize="11" textAnchor="middle" fill="currentColor">
-        {figures.number(diameterMm, 0)} mm
+        {figures.number(diameterMm / 10, 1)} cm
       </text>
     </svg>
   );

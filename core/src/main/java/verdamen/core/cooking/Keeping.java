@@ -1,0 +1,195 @@
+package verdamen.core.cooking;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.Dough;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.FormulaReader;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Confidence;
+import verdamen.core.model.ExplanationStep;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Table;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Style;
+
+/**
+ * How long cooked bread of a formula stays soft, or crisp, and what would lengthen it. Source: model page, section 13. Of low
+ * confidence, until the kitchen has folded bread of its own at known hours.
+ *
+ * @param storage the way of keeping it
+ * @param crisp whether it is meant to be crisp: it is judged the other way round
+ * @param bakedMoisturePct water just after cooking, %
+ * @param foldThresholdPct water under which it cracks when folded just after cooking, %
+ * @param softHours for how many hours it folds; 0 when it never does
+ * @param crispHours for how many hours it is crisp; 0 when it never is; null for what is meant to be soft
+ * @param crispBelowPct crisp below so much water, %
+ * @param mostHours the most that is told: an hour figure that has reached it says "and more"
+ * @param foldAt chance that it folds without cracking, %, by hours after cooking
+ * @param ways every way of keeping it, with its hours
+ * @param hours the hour looked at
+ * @param at how it is at that hour
+ * @param curve how it is by the hour, over a span in which it changes
+ * @param warming what warming it through in a covered pan does at that hour; null for what is meant to be crisp
+ * @param levers what would keep it soft for longer, the best first
+ * @param confidence how sure this is
+ * @param steps how it is worked out at that hour
+ */
+public record Keeping(
+        Storage storage,
+        boolean crisp,
+        double bakedMoisturePct,
+        double foldThresholdPct,
+        double softHours,
+        @Nullable Double crispHours,
+        double crispBelowPct,
+        double mostHours,
+        Map<String, Double> foldAt,
+        List<KeptWay> ways,
+        double hours,
+        KeptMoment at,
+        List<KeptMoment> curve,
+        @Nullable WarmedThrough warming,
+        List<KeepingLever> levers,
+        Confidence confidence,
+        List<ExplanationStep> steps) {
+
+    private static final String CRACKER = "cracker";
+    private static final String USUAL = "cloth";
+    private static final int POINTS = (int) Coefficient.KEPT_CURVE_POINTS.value();
+    private static final List<Double> TOLD =
+            Table.read(Keeping.class, "fold_hours", row -> Double.valueOf(row.number("hours")));
+
+    /**
+     * A way of keeping it.
+     *
+     * @param storage the way
+     * @param hours for how many hours it folds, or is crisp
+     */
+    public record KeptWay(Storage storage, double hours) {}
+
+    /**
+     * The bread at an hour.
+     *
+     * @param hours hours after cooking
+     * @param moisturePct its water, %
+     * @param thresholdPct water under which it cracks when folded then, %
+     * @param foldPct chance that it folds without cracking, %
+     */
+    public record KeptMoment(double hours, double moisturePct, double thresholdPct, double foldPct) {}
+
+    /**
+     * Warming it through in a covered pan, once.
+     *
+     * @param afterHours when, hours after cooking
+     * @param softHours for how many hours more it folds then; 0 when it does not help
+     */
+    public record WarmedThrough(double afterHours, double softHours) {}
+
+    /** Hours for which bread of a dough folds, kept in the usual way; null when it is meant to be crisp or cannot be cooked. */
+    public static @Nullable Double usualSoftHours(Dough dough) {
+        Formula formula = dough.formula();
+        boolean thin = formula.sheetMm() < Limit.COOKED_SHEET_MM.least();
+        return isCrisp(formula.style()) || thin || dough.grams() <= 0
+                ? null
+                : Double.valueOf(Bread.of(CookedPiece.of(dough)).softHours(usual()));
+    }
+
+    /**
+     * How bread of a formula keeps.
+     *
+     * @throws verdamen.core.model.RefusedException naming each value that is refused
+     */
+    public static Keeping of(KeepingQuestion asked, Pantry pantry) {
+        Formula formula = FormulaReader.read(asked.formula(), pantry);
+        Faults faults = new Faults();
+        Storage storage = storage(asked.storage(), faults);
+        faults.number("hours", asked.hours(), Limit.KEPT_HOURS);
+        Dough dough = Cooking.cookable(formula, faults);
+        faults.refuse();
+        CookedPiece piece = CookedPiece.of(dough);
+        Bread bread = Bread.of(piece);
+        boolean crisp = isCrisp(formula.style());
+        double soft = bread.softHours(storage);
+        double holds = holds(bread, crisp, storage);
+        double hours = asked.hours() == null ? holds : asked.hours();
+        List<ExplanationStep> steps = new ArrayList<>(List.of(piece.lossStep(), piece.moistureStep()));
+        steps.addAll(bread.steps(hours, storage));
+        return new Keeping(
+                storage,
+                crisp,
+                bread.moisturePct(),
+                bread.thresholdPct(),
+                soft,
+                crisp ? Double.valueOf(holds) : null,
+                Coefficient.CRISP_BELOW_PCT.value(),
+                Coefficient.KEPT_MOST_HOURS.value(),
+                foldAt(bread, storage),
+                Storage.all().stream()
+                        .map(way -> new KeptWay(way, holds(bread, crisp, way)))
+                        .toList(),
+                hours,
+                moment(bread, hours, storage),
+                curve(bread, Math.max(holds, hours), storage),
+                crisp ? null : new WarmedThrough(hours, bread.softHoursAfterWarming(hours, storage)),
+                crisp ? List.of() : KeepingLevers.of(asked.formula(), pantry, dough, storage),
+                Confidence.LOW,
+                steps);
+    }
+
+    private static boolean isCrisp(Style style) {
+        return style.code().equals(CRACKER);
+    }
+
+    private static double holds(Bread bread, boolean crisp, Storage storage) {
+        return crisp ? bread.crispHours(storage) : bread.softHours(storage);
+    }
+
+    private static Storage usual() {
+        return storage(USUAL, new Faults());
+    }
+
+    private static Storage storage(@Nullable String asked, Faults faults) {
+        String code = asked == null ? USUAL : asked;
+        return Storage.all().stream()
+                .filter(storage -> storage.code().equals(code))
+                .findFirst()
+                .orElseGet(() -> {
+                    faults.add(null, "storage", FaultCode.UNKNOWN_CODE, code);
+                    return Storage.all().get(0);
+                });
+    }
+
+    private static Map<String, Double> foldAt(Bread bread, Storage storage) {
+        Map<String, Double> chances = new LinkedHashMap<>();
+        for (double hours : TOLD) {
+            chances.put(String.valueOf((int) hours), bread.foldPct(hours, storage));
+        }
+        return chances;
+    }
+
+    private static KeptMoment moment(Bread bread, double hours, Storage storage) {
+        return new KeptMoment(
+                hours,
+                bread.moistureAt(hours, storage),
+                bread.thresholdAt(hours, storage),
+                bread.foldPct(hours, storage));
+    }
+
+    /** Beyond the hour at which it stops being good by a half, and never less than some hours. */
+    private static List<KeptMoment> curve(Bread bread, double hours, Storage storage) {
+        double end = Math.min(
+                Coefficient.KEPT_MOST_HOURS.value(),
+                Math.max(Coefficient.KEPT_CURVE_LEAST.value(), Coefficient.KEPT_CURVE_BEYOND.value() * hours));
+        List<KeptMoment> curve = new ArrayList<>();
+        for (int at = 0; at <= POINTS; at++) {
+            curve.add(moment(bread, end * at / POINTS, storage));
+        }
+        return curve;
+    }
+}

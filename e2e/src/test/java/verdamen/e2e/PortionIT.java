@@ -1,0 +1,135 @@
+package verdamen.e2e;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.testng.annotations.Test;
+
+/** A dough in pieces, in the pan, and how long it stays soft. */
+public class PortionIT extends StationTest {
+
+    private static final String ROTI = "Pumpkin and emmer roti";
+
+    private void view(String name, String station) {
+        button(name);
+        settled(station);
+    }
+
+    /** Goes to a field by its label and types into it as one does. */
+    private void fill(String label, String value) {
+        type("[aria-label='" + label + "']", value);
+    }
+
+    @Test
+    public void anyTwoGiveTheThirdAndThreeThatDisagreeAreMended() {
+        station(ROTI, "Portion");
+        fill("Weight of a piece", "60 g");
+        fill("Diameter", "20");
+        waitForText("[data-testid=pieces]", "1.6 mm");
+        waitForText("[data-testid=mends]", "roll it 1.6 mm thick");
+        fill("Thickness", "3");
+        waitForText("[data-testid=mends]", "do not belong together");
+        button("roll it 14.7 cm wide");
+        waitForText("[data-testid=pieces]", "14.7 cm across");
+        patience()
+                .until(driver -> driver.findElements(By.cssSelector("[data-testid=mends]"))
+                        .isEmpty());
+        settled("Portion");
+        assertTrue(css("[data-testid=pieces]").getText().contains("3.0 mm thick"));
+    }
+
+    @Test
+    public void thePanTheNumberAndSeveralSizesDivideTheDough() {
+        station(ROTI, "Portion");
+        fill("Pan, across", "24");
+        waitForText("[data-testid=ways]", "as wide as the pan takes");
+        waitForText("[data-testid=ways]", "23.0 cm across");
+        fill("Number of pieces", "8");
+        waitForText("[data-testid=count]", "8 pieces");
+        button("Add a size");
+        fill("Size 1: how many", "6");
+        fill("Size 1: weight of each", "0");
+        waitForText("[data-testid=pieces-form]", "must be at least 1 g");
+        fill("Size 1: weight of each", "500");
+        waitForText("[data-testid=sizes]", "are missing");
+        fill("Size 1: weight of each", "40");
+        waitForText("[data-testid=sizes]", "are left over");
+        driver().navigate().refresh();
+        waitForText("[data-testid=sizes]", "need 240 g");
+        waitForText("[data-testid=count]", "8 pieces");
+    }
+
+    @Test
+    public void itIsScaledAndWhatIsWeighedIsTaken() {
+        station(ROTI, "Portion");
+        button("Scale");
+        fill("Scale to", "two");
+        waitForText("[data-testid=scale-form]", "not a number");
+        fill("Scale to", "2");
+        waitForText("[data-testid=scaled]", "2.00 times the batch");
+        settled("scale");
+        String weighed =
+                css("[data-testid=scaled-lines] tbody tr td:nth-of-type(3)").getText();
+        button("Use these amounts");
+        css("[data-testid=scale-empty]");
+        pressWith(Keys.CONTROL, "z");
+        waitForText("[data-testid=scaled]", "2.00 times the batch");
+        button("Redo");
+        css("[data-testid=scale-empty]");
+        fill("Scale to", "1");
+        waitForText("[data-testid=scaled]", "1.00 times the batch");
+        assertEquals(css("[data-testid=scaled-lines] tbody tr td").getText(), weighed);
+    }
+
+    @Test
+    public void aWeakBurnerAndAColdPanAreSaid() {
+        station(ROTI, "Portion");
+        view("Cooking", "cooking");
+        waitForText("[data-testid=per-hour]", "pieces");
+        fill("Power of a burner", "500 W");
+        waitForText("[data-testid=per-hour]", "cools faster than it recovers");
+        fill("Pans at a time", "0");
+        waitForText("[data-testid=cooking-form]", "must be at least 1");
+        fill("Pans at a time", "2");
+        patience().until(driver -> !css("[data-testid=cooking-form]").getText().contains("must be"));
+        settled("cooking");
+        String before = css("[data-testid=side-one]").getText();
+        fill("Pan or oven", "180");
+        patience().until(driver -> !css("[data-testid=side-one]").getText().equals(before));
+        css("[data-caution=open-flame]");
+    }
+
+    @Test
+    public void keepingIsLookedAtByWayAndHour() {
+        station(ROTI, "Portion");
+        view("Keeping", "keeping");
+        waitForText("[data-testid=holds]", "Soft for");
+        String inACloth = css("[data-testid=holds]").getText();
+        driver().findElement(By.xpath("//label[contains(., 'refrigerated')]/input"))
+                .click();
+        waitForText("[data-testid=keeping-words]", "refrigerated");
+        settled("keeping");
+        assertFalse(css("[data-testid=holds]").getText().equals(inACloth));
+        fill("Hours after cooking", "900");
+        waitForText("[data-testid=keeping-form]", "at most 720");
+        fill("Hours after cooking", "24 h");
+        waitForText("[data-testid=folds]", "after 24.0 h");
+        assertTrue(css("[data-testid=keeping-levers]").getText().contains("h more"));
+        assertEquals(
+                driver().findElements(By.cssSelector("[data-testid=warming]")).size(), 1);
+    }
+
+    @Test
+    public void allOfItIsDoneWithTheKeyboard() {
+        station(ROTI, "Balance");
+        pressWith(Keys.ALT, "o");
+        settled("Portion");
+        driver().findElement(By.cssSelector("[aria-label='Weight of a piece']")).sendKeys("55", Keys.TAB);
+        waitForText("[data-testid=pieces]", "55 g");
+        pressWith(Keys.CONTROL, "z");
+        patience().until(driver -> !css("[data-testid=pieces]").getText().contains("of 55 g"));
+    }
+}

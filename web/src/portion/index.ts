@@ -1,0 +1,1 @@
+export { PortionPage } from "./PortionPage";

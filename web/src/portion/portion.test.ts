@@ -1,0 +1,100 @@
+import { describe, expect, it } from "vitest";
+import type { Cooking, Keeping, Kitchen } from "../api";
+import { emptyDraft, type PlannedPortion } from "../formula";
+import { figuresOf } from "../figures";
+import { keepingChart, marks, panChart } from "./chartGeometry";
+import { cooked, divided, kept, portionOf, scaled } from "./plan";
+import { hoursWords, leverWords, limitedWords, mindWords, priceWords, secondsRange, spoonWords } from "./words";
+
+const figures = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
+const FORMULA = { style: "roti", lines: [] };
+
+describe("what is asked of a dough in pieces", () => {
+  it("is the formula alone as long as nothing is said", () => {
+    const plan = portionOf(emptyDraft("roti"));
+    expect(divided(plan, FORMULA)).toEqual({ formula: FORMULA, panMm: null, stepGrams: null, sizes: null });
+    expect(cooked(plan, FORMULA)).toEqual({ formula: FORMULA, burnerW: null, pans: null, load: null });
+    expect(kept(plan, FORMULA)).toEqual({ formula: FORMULA, storage: null, hours: null });
+  });
+
+  it("is scaled by one thing at a time", () => {
+    const plan: PlannedPortion = { ...portionOf(emptyDraft("roti")), scaleBy: "pieces", scaleTo: 24 };
+    expect(scaled(plan, FORMULA)).toEqual({ formula: FORMULA, pieces: 24, stepGrams: null });
+  });
+
+  it("holds what was typed, numbers or not, for the server to judge", () => {
+    const plan: PlannedPortion = {
+      ...portionOf(emptyDraft("roti")),
+      panMm: "wide",
+      sizes: [{ count: 6, grams: null }],
+      storage: "bag",
+    };
+    expect(divided(plan, FORMULA)).toMatchObject({ panMm: "wide", sizes: [{ count: 6, grams: null }] });
+    expect(kept(plan, FORMULA).storage).toBe("bag");
+  });
+});
+
+describe("the words for cooking and keeping", () => {
+  it("says seconds, and minutes where nobody counts seconds", () => {
+    expect(secondsRange(30, { low: 22.5, high: 37.5 }, figures)).toBe("23–38 s");
+    expect(secondsRange(600, { low: 450, high: 750 }, figures)).toBe("8–13 min");
+  });
+
+  it("says what holds the pieces up", () => {
+    const base = { cycleS: 131, heatS: 130.8, load: 4, pans: 1 } as Cooking;
+    expect(limitedWords({ ...base, limitedBy: "heat" }, figures)).toContain("cools faster than it recovers");
+    expect(limitedWords({ ...base, limitedBy: "time", pans: 2 }, figures)).toContain("2 every 131 s");
+    expect(limitedWords({ ...base, limitedBy: "stone", cycleS: 480 }, figures)).toBe(
+      "4 every 8 min: the stone has to get hot again.",
+    );
+  });
+
+  it("says hours, days and a month and more", () => {
+    expect(hoursWords(1.7715, 720, figures)).toBe("1.8 h");
+    expect(hoursWords(22.3, 720, figures)).toBe("22 h");
+    expect(hoursWords(72, 720, figures)).toBe("3 days");
+    expect(hoursWords(720, 720, figures)).toBe("a month and more");
+  });
+
+  it("says spoons as one measures them, and what to mind with another batch", () => {
+    expect([1, 4, 8, 11].map(spoonWords)).toEqual(["⅛ tsp", "½ tsp", "1 tsp", "1⅜ tsp"]);
+    expect(mindWords("mixing", 0.2)).toContain("by hand");
+    expect(mindWords("mixing", 6)).toContain("longer");
+  });
+
+  it("says a change with its price, and nothing that rounds to nothing", () => {
+    const lever = { kind: "more-fat", amount: 8, unit: "GRAMS" } as Keeping["levers"][number];
+    expect(leverWords(lever, "Olive oil", figures)).toBe("8 g more Olive oil");
+    const price = [
+      { symbol: "WATER_GRAMS", value: -5.6, unit: "GRAMS" },
+      { symbol: "GLUTEN", value: -0.2, unit: "GLUTEN_POINTS" },
+    ] as Keeping["levers"][number]["price"];
+    expect(priceWords({ ...lever, price }, figures)).toBe("5.6 g less water");
+    expect(priceWords({ ...lever, price: [] }, figures)).toBe("nothing else that shows");
+  });
+});
+
+describe("the drawings of pan and keeping", () => {
+  it("marks round figures, no more than there is room for", () => {
+    expect(marks(0, 10, [1, 2, 5], 5)).toEqual([0, 2, 4, 6, 8, 10]);
+    expect(marks(1.5, 3.2, [1, 2, 5], 5)).toEqual([2, 3]);
+  });
+
+  it("draws the pan without a wait only where that makes a difference", () => {
+    const point = (seconds: number, celsius: number, on: boolean) => ({ seconds, celsius, on });
+    const paced = [point(0, 230, true), point(75, 225, false), point(130, 230, false)];
+    const steady = { everyS: 130, paced, hurried: paced, coldestC: 225 };
+    expect(panChart(steady, 230).differs).toBe(false);
+    expect(panChart(steady, 230).on).toEqual([{ from: 0, to: 75 }]);
+    const falling = { ...steady, hurried: [point(0, 230, true), point(75, 200, false)], coldestC: 200 };
+    expect(panChart(falling, 230).differs).toBe(true);
+  });
+
+  it("shades the hours in which bread is good", () => {
+    const curve = [0, 1, 2, 3].map((hours) => ({ hours, moisturePct: 39 - 5 * hours, thresholdPct: 28, foldPct: 50 }));
+    const soft = keepingChart({ curve, crisp: false, crispBelowPct: 8 } as Keeping);
+    expect(soft.goodTo).toBe(2);
+    const crisp = keepingChart({ curve, crisp: true, crispBelowPct: 8 } as Keeping);
+    expect(crisp.goodTo).toBe(0);
+  });
+});

@@ -1,0 +1,106 @@
+import type { Cooking, Keeping, Scaling } from "../api";
+import type { Figures } from "../figures";
+
+type Range = Cooking["sideOneRange"];
+type Lever = Keeping["levers"][number];
+
+const MINUTES_FROM_S = 180;
+
+/** Seconds with their range; minutes where nobody counts seconds. */
+export function secondsRange(seconds: number, range: Range, figures: Figures): string {
+  return seconds < MINUTES_FROM_S
+    ? `${figures.number(range.low, 0)}–${figures.number(range.high, 0)} s`
+    : `${figures.number(range.low / 60, 0)}–${figures.number(range.high / 60, 0)} min`;
+}
+
+/** What holds the pieces up. */
+export function limitedWords({ limitedBy, cycleS, heatS, load, pans }: Cooking, figures: Figures): string {
+  const every = `${figures.number(cycleS, 0)} s`;
+  switch (limitedBy) {
+    case "heat":
+      return `One every ${every}: the pan cools faster than it recovers (${figures.number(heatS, 0)} s a piece). Wait, more heat, or a second pan.`;
+    case "stone":
+      return `${load} every ${figures.number(cycleS / 60, 0)} min: the stone has to get hot again.`;
+    case "time":
+      return `${pans > 1 ? `${pans} ` : "One "}every ${every}; the heat would be back after ${figures.number(heatS, 0)} s.`;
+  }
+}
+
+/** Hours as one says them: days from two of them on, "and more" at the end of what is told. */
+export function hoursWords(hours: number, most: number, figures: Figures): string {
+  if (hours >= most) {
+    return "a month and more";
+  }
+  if (hours >= 48) {
+    return `${figures.number(hours / 24, 0)} days`;
+  }
+  return `${figures.number(hours, hours < 10 ? 1 : 0)} h`;
+}
+
+const LEVERS: Record<Lever["kind"], (amount: string, ingredient: string) => string> = {
+  "more-fat": (amount, ingredient) => `${amount} more ${ingredient}`,
+  "more-mash": (amount, ingredient) => `${amount} of ${ingredient}, mashed`,
+  "thicker-sheet": (amount) => `${amount} thicker`,
+  "shorter-cooking": (amount) => `${amount} less time on the pan`,
+};
+
+/** A change that keeps bread soft for longer. */
+export function leverWords({ kind, amount, unit }: Lever, ingredient: string, figures: Figures): string {
+  const size = Math.abs(amount);
+  const said =
+    unit === "GRAMS"
+      ? figures.mass(size)
+      : unit === "MILLIMETRES"
+        ? `${figures.number(size, 1)} mm`
+        : figures.percent(size);
+  return LEVERS[kind](said, ingredient);
+}
+
+/** What a change costs: each difference that shows. */
+export function priceWords({ price }: Lever, figures: Figures): string {
+  const said = price.flatMap(({ symbol, value }) => {
+    const more = value > 0;
+    const by = Math.abs(value);
+    switch (symbol) {
+      case "WATER_GRAMS":
+        return figures.shows(value, 0) ? [`${figures.mass(by)} ${more ? "more" : "less"} water`] : [];
+      case "GLUTEN":
+        return figures.shows(value, 0) ? [`gluten strength ${more ? "+" : "−"}${figures.number(by, 0)}`] : [];
+      case "SIDE_ONE":
+        return [`${figures.number(by, 0)} s ${more ? "longer" : "shorter"} on the first side`];
+      case "LOSS":
+        return [`${figures.number(by, 1)} points ${more ? "more" : "less"} lost; look that it is done inside`];
+      default:
+        return [];
+    }
+  });
+  return said.length > 0 ? said.join(", ") : "nothing else that shows";
+}
+
+const EIGHTHS = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
+
+/** Eighths of a level teaspoon. */
+export function spoonWords(eighths: number): string {
+  const whole = Math.floor(eighths / 8);
+  return `${whole > 0 ? whole : ""}${EIGHTHS[eighths % 8] ?? ""} tsp`;
+}
+
+const MINDS: Record<Scaling["minds"][number], [string, string]> = {
+  mixing: [
+    "Little dough slips past the hook of a machine: knead it by hand.",
+    "So much dough takes longer to come together: go by its feel, and mind the limit of the machine.",
+  ],
+  temperature: [
+    "Little dough takes on the temperature of the kitchen sooner: mind the water's.",
+    "So much dough keeps its own temperature for longer: mind the water's.",
+  ],
+  rest: [
+    "Rest and rise go with the temperature: look at it sooner.",
+    "Dividing it takes minutes, in which the first pieces rest already: divide in parts, covered.",
+  ],
+};
+
+/** What to mind with a batch much smaller or larger. */
+export function mindWords(mind: Scaling["minds"][number], factor: number): string {
+  return MINDS[mind][factor < 1 ? 0 : 1];
+}
