@@ -13,6 +13,8 @@ import {
   type PortionQuestion,
   type Scaling,
   type ScalingQuestion,
+  type Shapes,
+  type ShapesQuestion,
   type MatchAnswer,
   type MatchRequest,
   type Diagnosis,
@@ -204,6 +206,12 @@ export const portionQuestion: Question<PortionQuestion, Portion> = {
 export const scalingQuestion: Question<ScalingQuestion, Scaling> = {
   key: "scaling",
   ask: (body, signal) => taken(api.POST("/api/portion/scale", { body, signal })),
+};
+
+/** Pieces that are filled, layered or cut. */
+export const shapesQuestion: Question<ShapesQuestion, Shapes> = {
+  key: "shapes",
+  ask: (body, signal) => taken(api.POST("/api/portion/shapes", { body, signal })),
 };
 
 /** How pieces are cooked. */

@@ -92,12 +92,35 @@ export interface PlannedPortion {
   scaleTo: NumberEntry;
   /** Pieces of several sizes; null for equal ones. */
   sizes: { count: NumberEntry; grams: NumberEntry }[] | null;
+  shapes: PlannedShapes;
   burnerW: NumberEntry;
   pans: NumberEntry;
   load: NumberEntry;
   /** Code of the way of keeping; empty for the usual one. */
   storage: string;
   hours: NumberEntry;
+}
+
+/** Pieces that are more than a disc, as far as they are said. */
+export interface PlannedShapes {
+  /** Which of them are looked at; null for what goes with the formula. */
+  kind: "filled" | "layered" | "cut" | null;
+  shellGrams: NumberEntry;
+  fillingGrams: NumberEntry;
+  /** Code of how a sheet becomes layers. */
+  fold: string;
+  times: NumberEntry;
+  rollMm: NumberEntry;
+  fatGrams: NumberEntry;
+  /** Code of what is cut. */
+  shape: string;
+  sizeMm: NumberEntry;
+  wedges: NumberEntry;
+  /** Whether a disc is cut; else a rectangle. */
+  fromDisc: boolean;
+  discMm: NumberEntry;
+  longMm: NumberEntry;
+  shortMm: NumberEntry;
 }
 
 /** A blend of flours, as far as it is said. */

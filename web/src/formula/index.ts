@@ -23,6 +23,7 @@ export {
   type PlannedLadder,
   type PlannedMatch,
   type PlannedPortion,
+  type PlannedShapes,
   type PlannedWant,
   type PlannedFreeAmount,
   type PlannedLimit,

@@ -31,7 +31,8 @@ export function DiscView({ disc, onSheet, name }: DiscViewProps) {
     <section aria-label="The piece to scale" data-testid="disc">
       <h2 className="section-title">The piece, to scale</h2>
       <p className="text-sm">
-        {figures.mass(disc.pieceGrams)} rolled to{" "}
+        {figures.mass(disc.pieceGrams)}
+        {disc.fillingShare > 0 && " of dough with its filling,"} rolled to{" "}
         <strong data-testid="disc-sheet">{figures.number(shown.sheetMm, 1)} mm</strong> is{" "}
         <strong data-testid="disc-diameter">{figures.number(shown.diameterMm / 10, 1)} cm</strong> across. Tears{" "}
         <strong data-testid="disc-tear">{figures.percent(at.tearPct)}</strong>
@@ -81,7 +82,9 @@ export function DiscView({ disc, onSheet, name }: DiscViewProps) {
         </button>
       </label>
       {disc.inclusions.length === 0 && (
-        <p className="soft pt-2 text-sm">No pieces in the sheet: nothing in this dough is coarser than its flour.</p>
+        <p className="soft pt-2 text-sm">
+          No pieces in the {disc.fillingShare > 0 ? "dough" : "sheet"}: nothing in it is coarser than its flour.
+        </p>
       )}
       {disc.inclusions.length > 0 && (
         <ul className="pt-2 text-sm">
@@ -190,6 +193,16 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
         cross-section, {figures.number(SECTION.width / perMm, 0)} mm of it, enlarged
       </text>
       <rect x="0" y={top} width={SECTION.width} height={sheetMm * perMm} fill={materialFill("flour")} />
+      {disc.fillingShare > 0 && (
+        <rect
+          x="0"
+          y={top + ((1 - disc.fillingShare) / 2) * sheetMm * perMm}
+          width={SECTION.width}
+          height={disc.fillingShare * sheetMm * perMm}
+          fill={materialFill("inclusion")}
+          data-testid="filling"
+        />
+      )}
       {pieces.map(({ x, share, mm, soft, turn }, at) => {
         const size = mm * perMm;
         const room = sheetMm * perMm - size;

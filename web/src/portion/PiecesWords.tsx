@@ -24,8 +24,10 @@ export function PiecesWords({ answer, editor }: PiecesWordsProps) {
         {count === 0 ? "Not enough dough for one" : `${count} ${count === 1 ? "piece" : "pieces"}`}
       </p>
       <p>
-        of <strong>{figures.mass(size.grams)}</strong>, <strong>{centimetres(size.diameterMm, figures)}</strong> across
-        and <strong>{figures.number(size.sheetMm, 1)} mm</strong> thick.{" "}
+        of <strong>{figures.mass(size.grams)}</strong>
+        {size.fillingGrams > 0 && ` of dough with ${figures.mass(size.fillingGrams)} of filling`},{" "}
+        <strong>{centimetres(size.diameterMm, figures)}</strong> across and{" "}
+        <strong>{figures.number(size.sheetMm, 1)} mm</strong> thick.{" "}
         {leftover
           ? count === 0
             ? `There are ${figures.mass(answer.usableGrams)} to divide.`

@@ -7,9 +7,11 @@ import { KeepingView } from "./KeepingView";
 import { PiecesView } from "./PiecesView";
 import { portionOf } from "./plan";
 import { ScaleView } from "./ScaleView";
+import { ShapesView } from "./ShapesView";
 
 const VIEWS = [
   { code: "pieces", name: "Pieces" },
+  { code: "shapes", name: "Filled, layered, cut" },
   { code: "scale", name: "Scale" },
   { code: "cooking", name: "Cooking" },
   { code: "keeping", name: "Keeping" },
@@ -55,6 +57,7 @@ function PortionStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
   return (
     <div className="grid gap-x-6 px-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
       {shown === "pieces" && <PiecesView {...given} />}
+      {shown === "shapes" && <ShapesView {...given} />}
       {shown === "scale" && <ScaleView {...given} />}
       {shown === "cooking" && <CookingView {...given} />}
       {shown === "keeping" && <KeepingView {...given} />}

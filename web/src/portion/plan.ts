@@ -1,5 +1,5 @@
-import type { CookQuestion, KeepingQuestion, PortionQuestion, ScalingQuestion } from "../api";
-import type { Draft, PlannedPortion } from "../formula";
+import type { CookQuestion, KeepingQuestion, PortionQuestion, ScalingQuestion, ShapesQuestion } from "../api";
+import type { Draft, PlannedPortion, PlannedShapes } from "../formula";
 import { asSent } from "../parts";
 
 type Formula = PortionQuestion["formula"];
@@ -10,6 +10,22 @@ const NOTHING: PlannedPortion = {
   scaleBy: "factor",
   scaleTo: null,
   sizes: null,
+  shapes: {
+    kind: null,
+    shellGrams: null,
+    fillingGrams: null,
+    fold: "half",
+    times: null,
+    rollMm: null,
+    fatGrams: null,
+    shape: "rounds",
+    sizeMm: null,
+    wedges: null,
+    fromDisc: false,
+    discMm: null,
+    longMm: null,
+    shortMm: null,
+  },
   burnerW: null,
   pans: null,
   load: null,
@@ -35,6 +51,51 @@ export function divided({ panMm, stepGrams, sizes }: PlannedPortion, formula: Fo
 /** How the formula is scaled, as the server is asked. */
 export function scaled({ scaleBy, scaleTo, stepGrams }: PlannedPortion, formula: Formula): ScalingQuestion {
   return { formula, [scaleBy]: asSent(scaleTo), stepGrams: asSent(stepGrams) };
+}
+
+/** Which shapes are looked at: those that were chosen, else filled ones of a formula with a filling, else cut ones. */
+export function kindOf({ kind }: PlannedShapes, formula: Formula): NonNullable<PlannedShapes["kind"]> {
+  return kind ?? (formula.lines?.some((line) => line?.part === "filling") ? "filled" : "cut");
+}
+
+/** Whether enough of a shape is said to ask about it. */
+export function isSaid(shapes: PlannedShapes, formula: Formula): boolean {
+  const { fold, times, rollMm, shape, sizeMm, wedges, fromDisc, discMm, longMm, shortMm } = shapes;
+  switch (kindOf(shapes, formula)) {
+    case "filled":
+      return true;
+    case "layered":
+      return (fold === "coil" ? rollMm : times) !== null;
+    case "cut":
+      return (
+        (shape === "wedges" ? wedges : sizeMm) !== null &&
+        (fromDisc || shape === "wedges" ? discMm !== null : longMm !== null && shortMm !== null)
+      );
+  }
+}
+
+/** Pieces that are more than a disc, as the server is asked. */
+export function shaped({ shapes }: PlannedPortion, formula: Formula): ShapesQuestion {
+  const { shellGrams, fillingGrams, fold, times, rollMm, fatGrams, shape, sizeMm, wedges } = shapes;
+  const kind = kindOf(shapes, formula);
+  const disc = shapes.fromDisc || shape === "wedges";
+  return {
+    formula,
+    filled: kind === "filled" ? { shellGrams: asSent(shellGrams), fillingGrams: asSent(fillingGrams) } : null,
+    layered:
+      kind === "layered" ? { fold, times: asSent(times), rollMm: asSent(rollMm), fatGrams: asSent(fatGrams) } : null,
+    cut:
+      kind === "cut"
+        ? {
+            shape,
+            sizeMm: asSent(sizeMm),
+            wedges: asSent(wedges),
+            discMm: disc ? asSent(shapes.discMm) : null,
+            longMm: disc ? null : asSent(shapes.longMm),
+            shortMm: disc ? null : asSent(shapes.shortMm),
+          }
+        : null,
+  };
 }
 
 /** How pieces are cooked, as the server is asked. */

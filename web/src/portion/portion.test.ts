@@ -3,8 +3,17 @@ import type { Cooking, Keeping, Kitchen } from "../api";
 import { emptyDraft, type PlannedPortion } from "../formula";
 import { figuresOf } from "../figures";
 import { keepingChart, marks, panChart } from "./chartGeometry";
-import { cooked, divided, kept, portionOf, scaled } from "./plan";
-import { hoursWords, leverWords, limitedWords, mindWords, priceWords, secondsRange, spoonWords } from "./words";
+import { cooked, divided, isSaid, kept, kindOf, portionOf, scaled, shaped } from "./plan";
+import {
+  hoursWords,
+  leverWords,
+  limitedWords,
+  matchWords,
+  mindWords,
+  priceWords,
+  secondsRange,
+  spoonWords,
+} from "./words";
 
 const figures = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
 const FORMULA = { style: "roti", lines: [] };
@@ -20,6 +29,23 @@ describe("what is asked of a dough in pieces", () => {
   it("is scaled by one thing at a time", () => {
     const plan: PlannedPortion = { ...portionOf(emptyDraft("roti")), scaleBy: "pieces", scaleTo: 24 };
     expect(scaled(plan, FORMULA)).toEqual({ formula: FORMULA, pieces: 24, stepGrams: null });
+  });
+
+  it("is filled where the formula has a filling, and asks of one kind of shape only", () => {
+    const plan = portionOf(emptyDraft("roti"));
+    const filled = { ...FORMULA, lines: [{ ingredient: "parsnip-raw", part: "filling" }] };
+    expect(kindOf(plan.shapes, filled)).toBe("filled");
+    expect(isSaid(plan.shapes, filled)).toBe(true);
+    expect(kindOf(plan.shapes, FORMULA)).toBe("cut");
+    expect(isSaid(plan.shapes, FORMULA)).toBe(false);
+    const cut = { ...plan, shapes: { ...plan.shapes, sizeMm: 70, longMm: 400, shortMm: 300, discMm: 200 } };
+    expect(isSaid(cut.shapes, FORMULA)).toBe(true);
+    expect(shaped(cut, FORMULA)).toMatchObject({ filled: null, layered: null, cut: { sizeMm: 70, discMm: null } });
+    const wedges = { ...cut, shapes: { ...cut.shapes, shape: "wedges", wedges: 8 } };
+    expect(shaped(wedges, FORMULA).cut).toMatchObject({ wedges: 8, discMm: 200, longMm: null });
+    const coil = { ...plan.shapes, kind: "layered" as const, fold: "coil" };
+    expect(isSaid(coil, FORMULA)).toBe(false);
+    expect(isSaid({ ...coil, rollMm: 15 }, FORMULA)).toBe(true);
   });
 
   it("holds what was typed, numbers or not, for the server to judge", () => {
@@ -54,6 +80,13 @@ describe("the words for cooking and keeping", () => {
     expect(hoursWords(22.3, 720, figures)).toBe("22 h");
     expect(hoursWords(72, 720, figures)).toBe("3 days");
     expect(hoursWords(720, 720, figures)).toBe("a month and more");
+  });
+
+  it("says what runs out first", () => {
+    const filled = { heldBy: "filling", leftShellGrams: 91, leftFillingGrams: 0, matchGrams: 40 };
+    expect(matchWords(filled as Parameters<typeof matchWords>[0], figures)).toBe(
+      "The filling runs out first: 91 g of dough are left. 40 g more filling would use the dough up.",
+    );
   });
 
   it("says spoons as one measures them, and what to mind with another batch", () => {

@@ -1,4 +1,4 @@
-import type { Cooking, Keeping, Scaling } from "../api";
+import type { Cooking, Keeping, Scaling, Shapes } from "../api";
 import type { Figures } from "../figures";
 
 type Range = Cooking["sideOneRange"];
@@ -103,4 +103,19 @@ const MINDS: Record<Scaling["minds"][number], [string, string]> = {
 /** What to mind with a batch much smaller or larger. */
 export function mindWords(mind: Scaling["minds"][number], factor: number): string {
   return MINDS[mind][factor < 1 ? 0 : 1];
+}
+
+type Filled = NonNullable<Shapes["filled"]>;
+
+/** What holds filled pieces down, what is left of the other, and what would use it up. */
+export function matchWords(filled: Filled, figures: Figures): string {
+  const { heldBy, matchGrams, leftShellGrams, leftFillingGrams } = filled;
+  switch (heldBy) {
+    case "neither":
+      return "Dough and filling are enough for the same number.";
+    case "filling":
+      return `The filling runs out first: ${figures.mass(leftShellGrams)} of dough are left. ${figures.mass(matchGrams)} more filling would use the dough up.`;
+    case "shell":
+      return `The dough runs out first: ${figures.mass(leftFillingGrams)} of filling are left. ${figures.mass(matchGrams)} more dough would use the filling up.`;
+  }
 }

@@ -32,6 +32,7 @@ import verdamen.core.evaluation.Evaluation;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Part;
 import verdamen.core.handling.BenchAdvice;
 import verdamen.core.handling.FormulaHandling;
 import verdamen.core.handling.RolledDough;
@@ -46,6 +47,10 @@ import verdamen.core.model.Term;
 import verdamen.core.pantry.Feel;
 import verdamen.core.portion.Portion;
 import verdamen.core.portion.PortionQuestion;
+import verdamen.core.portion.Shapes;
+import verdamen.core.portion.ShapesQuestion;
+import verdamen.core.portion.ShapesQuestion.FilledSpec;
+import verdamen.core.portion.ShapesQuestion.LayeredSpec;
 import verdamen.core.prep.ChainReader;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.Chains;
@@ -103,6 +108,14 @@ public class ExplanationsTest {
             keep(Cooking.of(new CookQuestion(spec, null, null, null, null, null, null), Doughs.BOOK));
             keep(Keeping.of(new KeepingQuestion(spec, null, null), Doughs.BOOK));
             keep(Portion.of(new PortionQuestion(spec, null, null, null), Doughs.BOOK));
+            keep(Shapes.of(
+                    new ShapesQuestion(spec, null, new LayeredSpec("letter", 2, null, null), null), Doughs.BOOK));
+            keep(Shapes.of(
+                    new ShapesQuestion(spec, null, new LayeredSpec("coil", null, 15.0, 4.0), null), Doughs.BOOK));
+            if (formula.lines().stream().anyMatch(line -> line.part() == Part.FILLING && line.grams() > 0)) {
+                FilledSpec filled = new FilledSpec(50.0, 5.0);
+                keep(Shapes.of(new ShapesQuestion(spec.withSheet(4.0), filled, null, null), Doughs.BOOK));
+            }
         }
         for (Feel feel : Doughs.BOOK.feels()) {
             keep(BenchAdvice.of(spec, Doughs.BOOK, 12, feel.code(), null));

@@ -47,6 +47,8 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/1/rework?view=trials&series=2",
             "/formulas/6/portion",
             "/formulas/6/portion?view=cooking",
+            "/formulas/6/portion?view=shapes",
+            "/formulas/6/portion?view=scale",
             "/formulas/2/portion?view=keeping",
             "/guide",
             "/model",

@@ -85,6 +85,31 @@ public class PortionIT extends StationTest {
     }
 
     @Test
+    public void filledLayeredAndCutPiecesAreWorkedOut() {
+        station("Parsnip-filled paratha", "Portion");
+        button("Filled, layered, cut");
+        settled("shapes");
+        waitForText("[data-testid=shaped]", "enough for the same number");
+        fill("Dough of a piece", "20");
+        fill("Filling of a piece", "45");
+        waitForText("[data-testid=wall]", "it tears");
+        fill("Filling of a piece", "4500");
+        waitForText("[data-testid=shapes-form]", "it must be at most");
+        driver().findElement(By.xpath("//select[@aria-label='Kind of pieces']/option[.='in layers']"))
+                .click();
+        fill("Times it is folded", "7");
+        waitForText("[data-testid=shaped]", "they run together");
+        driver().findElement(By.xpath("//select[@aria-label='Kind of pieces']/option[.='cut from a sheet']"))
+                .click();
+        fill("Each, across", "50");
+        fill("Sheet, longer side", "40");
+        fill("Sheet, shorter side", "30");
+        waitForText("[data-testid=shapes-form]", "it must be at most");
+        fill("Each, across", "7");
+        waitForText("[data-testid=shaped]", "21 from a sheet");
+    }
+
+    @Test
     public void aWeakBurnerAndAColdPanAreSaid() {
         station(ROTI, "Portion");
         view("Cooking", "cooking");

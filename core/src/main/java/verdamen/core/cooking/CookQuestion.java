@@ -9,7 +9,7 @@ import verdamen.core.model.Within;
  * How pieces of a formula are cooked, as asked: numbers, not yet checked.
  *
  * @param formula the formula
- * @param pieceGrams dough of a piece, g; absent for what the formula says
+ * @param pieceGrams a piece before it is cooked, its filling with it, g; absent for what the formula says
  * @param panC surface of the pan, or the oven, °C; absent for what the formula says, else the middle of the style's
  * @param burnerW power of a burner, W; absent for a usual one
  * @param pans how many pans are on at a time; absent for one

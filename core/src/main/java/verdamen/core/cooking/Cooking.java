@@ -28,7 +28,7 @@ import verdamen.core.pantry.Style;
 /**
  * How pieces of a formula are cooked, one after another. Source: model page, section 12.
  *
- * @param pieceGrams dough of a piece, g
+ * @param pieceGrams a piece before it is cooked, its filling with it, g
  * @param panC surface of the pan, or the oven, °C
  * @param usualPanC that of the style and the formula's heat, °C
  * @param oven whether pieces are cooked in loads in an oven
@@ -127,7 +127,8 @@ public record Cooking(
         }
 
         private double grams() {
-            return asked.pieceGrams() == null ? Pieces.of(formula()).doughGrams() : asked.pieceGrams();
+            double withFilling = 1 + Pieces.fillingPerDough(formula());
+            return asked.pieceGrams() == null ? Pieces.of(formula()).doughGrams() * withFilling : asked.pieceGrams();
         }
 
         private double burnerW() {

@@ -19,6 +19,7 @@ import verdamen.core.model.Unit;
  * The piece, to scale: its size at any thickness, and what of inclusions is inside. m = ρ · π/4 · d² · h.
  *
  * @param pieceGrams dough of a piece, g
+ * @param fillingShare share of its height that is filling; 0 without one
  * @param sheetMm the thickness asked for, mm
  * @param diameterMm its diameter then, mm
  * @param thinnestMm thinnest sheet the dough can be rolled to, mm
@@ -28,6 +29,7 @@ import verdamen.core.model.Unit;
  */
 public record Disc(
         double pieceGrams,
+        double fillingShare,
         double sheetMm,
         double diameterMm,
         double thinnestMm,
@@ -89,21 +91,28 @@ public record Disc(
         Dough dough = rolled.dough();
         Formula formula = dough.formula();
         Handling handling = rolled.handling();
-        double diameter = formula.style().discDiameterMm(piece, formula.sheetMm());
+        double diameter = formula.style().discDiameterMm(piece * Pieces.withFilling(formula), formula.sheetMm());
         return new Disc(
                 piece,
+                1 - 1 / Pieces.withFilling(formula),
                 formula.sheetMm(),
                 diameter,
                 handling.minSheetMm(),
                 inside(dough, piece),
                 thicknesses(dough, piece, handling),
-                List.of(ExplanationStep.of(
-                        Rule.PIECE_MASS,
-                        piece,
-                        Unit.GRAMS,
-                        Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),
-                        Term.millimetres(Symbol.DIAMETER, diameter),
-                        Term.millimetres(Symbol.SHEET, formula.sheetMm()))));
+                List.of(sizeStep(formula, piece, diameter, formula.sheetMm())));
+    }
+
+    /** How the mass of a piece goes with its size, its filling in it. */
+    public static ExplanationStep sizeStep(Formula formula, double grams, double diameterMm, double sheetMm) {
+        return ExplanationStep.of(
+                Rule.PIECE_MASS,
+                grams,
+                Unit.GRAMS,
+                Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),
+                Term.millimetres(Symbol.DIAMETER, diameterMm),
+                Term.millimetres(Symbol.SHEET, sheetMm),
+                Term.factor(Symbol.WITH_FILLING, Pieces.withFilling(formula)));
     }
 
     private static List<Inside> inside(Dough dough, double piece) {
@@ -142,7 +151,7 @@ public record Disc(
             double tear = Risks.tear(handling.minSheetMm(), mm);
             all.add(new AtThickness(
                     mm,
-                    formula.style().discDiameterMm(piece, mm),
+                    formula.style().discDiameterMm(piece * Pieces.withFilling(formula), mm),
                     tear,
                     handling.puff() == null
                             ? null

@@ -452,7 +452,15 @@ public enum Coefficient {
     SPOONS_MOST,
     SPOON_STEP,
     MUCH_SMALLER,
-    MUCH_LARGER;
+    MUCH_LARGER,
+    FILLING_DENSITY,
+    WALL_THIN_MM,
+    WALL_LEAST_MM,
+    HARD_PIECE_IN_WALL,
+    LAYERS_MERGE_MM,
+    REROLLS_MOST,
+    REROLL_KEPT,
+    REROLL_SPRING;
 
     private final Row row;
 

@@ -51,6 +51,16 @@ public enum Limit implements Coded {
     SCALE_STEP("scaleStep", 0.01, 100, Unit.GRAMS),
     /** How many times of a formula. */
     SCALE_FACTOR("scaleFactor", 0.001, 1000, Unit.FACTOR),
+    /** How many times a sheet is folded. */
+    FOLDS("folds", 1, 8, Unit.COUNT),
+    /** A roll that is coiled, across. */
+    ROLL_MM("rollMm", 3, 100, Unit.MILLIMETRES),
+    /** What is cut from a sheet, across. */
+    CUT_SIZE_MM("cutSizeMm", 10, 1000, Unit.MILLIMETRES),
+    /** A side of a sheet that is cut, or a disc across. */
+    CUT_SHEET_MM("cutSheetMm", 20, 3000, Unit.MILLIMETRES),
+    /** Wedges of a disc. */
+    WEDGES("wedges", 2, 16, Unit.COUNT),
     /** Sizes of pieces from one dough. */
     SIZES("sizes", 0, 10, Unit.COUNT),
     /** A sheet that is cooked: a thinner one burns before it is done. */

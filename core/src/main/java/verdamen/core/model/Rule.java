@@ -167,12 +167,20 @@ public enum Rule {
     SODA_LEFT("max(0, BASE - ACID) / SODA_BASE"),
     /** Gas of soda and powder. */
     GAS("GAS_ML * (min(BASE, ACID) + POWDER_GAS * POWDER + SODA_ALONE_GAS * (BASE - min(BASE, ACID))) / (DOUGH / 100)"),
-    /** Mass of a piece. */
-    PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10"),
+    /** Dough of a piece. */
+    PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10 / WITH_FILLING"),
     /** Dough that is divided. */
     USABLE_DOUGH("DOUGH * (1 - BOWL_LOSS)"),
     /** Pieces that it makes, parts of one counted too. */
     PIECES_OF_DOUGH("USABLE / PIECE_GRAMS"),
+    /** Wall of a filled piece. */
+    FILLED_WALL("SHEET / 2 * SHELL / (SHELL + FILLING * DENSITY / FILLING_DENSITY)"),
+    /** Layers of a folded piece. */
+    FOLDED_LAYERS("pow(PARTS, TIMES)"),
+    /** Turns of a coil. */
+    COIL_TURNS("max(1, DIAMETER / (pi * ROLL))"),
+    /** How thick a layer is. */
+    LAYER_THICKNESS("SHEET / LAYERS"),
     /** Seconds on a side. */
     COOK_SECONDS(
             "STYLE_SECONDS * pow(SHEET / STYLE_SHEET, COOK_SHEET_POWER) * (STYLE_PAN - COOK_FROM_C) / (PAN - COOK_FROM_C)"),

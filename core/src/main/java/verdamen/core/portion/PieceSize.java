@@ -1,7 +1,5 @@
 package verdamen.core.portion;
 
-import static verdamen.core.model.Symbol.*;
-
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -9,20 +7,18 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Pieces;
 import verdamen.core.formula.RecipeNotes;
+import verdamen.core.handling.Disc;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
-import verdamen.core.model.Rule;
 import verdamen.core.model.Share;
-import verdamen.core.model.Term;
-import verdamen.core.model.Unit;
-import verdamen.core.pantry.Style;
 
 /**
  * A piece: its mass, diameter and thickness, of which any two give the third. m = ρ · π/4 · d² · h. Source: model page,
  * section 7.
  *
  * @param grams dough of a piece, g
+ * @param fillingGrams filling that goes with it, g; 0 without one
  * @param diameterMm its diameter, mm
  * @param sheetMm its thickness, mm
  * @param given which of the three the formula says
@@ -34,6 +30,7 @@ import verdamen.core.pantry.Style;
  */
 public record PieceSize(
         double grams,
+        double fillingGrams,
         double diameterMm,
         double sheetMm,
         List<Side> given,
@@ -72,54 +69,7 @@ public record PieceSize(
     public record SizeMend(Side side, double value) {}
 
     static PieceSize of(Formula formula, FormulaSpec spec) {
-        Style style = formula.style();
-        List<Side> given = given(formula, spec);
-        double grams = Pieces.of(formula).doughGrams();
-        double sheet = formula.sheetMm();
-        Double wide = formula.notes().diameterMm();
-        if (wide == null) {
-            double diameter = style.discDiameterMm(grams, sheet);
-            return new PieceSize(
-                    grams, diameter, sheet, given, null, false, List.of(), steps(formula, grams, diameter, sheet));
-        }
-        boolean heavy = given.contains(Side.MASS);
-        boolean thin = given.contains(Side.THICKNESS);
-        if (!heavy) {
-            double follows = style.discGrams(wide, sheet);
-            return new PieceSize(
-                    follows,
-                    wide,
-                    sheet,
-                    given,
-                    null,
-                    false,
-                    List.of(new SizeMend(Side.MASS, follows)),
-                    steps(formula, follows, wide, sheet));
-        }
-        if (!thin) {
-            double follows = style.discSheetMm(grams, wide);
-            boolean same = Math.abs(follows - sheet) < 1e-6;
-            return new PieceSize(
-                    grams,
-                    wide,
-                    follows,
-                    given,
-                    null,
-                    false,
-                    same ? List.of() : List.of(new SizeMend(Side.THICKNESS, follows)),
-                    steps(formula, grams, wide, follows));
-        }
-        double off = Share.ofFraction(grams / style.discGrams(wide, sheet) - 1).pct();
-        boolean disagrees = Math.abs(off) > Coefficient.SIZES_DISAGREE_PCT.value();
-        return new PieceSize(
-                grams,
-                wide,
-                sheet,
-                given,
-                off,
-                disagrees,
-                disagrees ? mends(style, grams, wide, sheet) : List.of(),
-                steps(formula, style.discGrams(wide, sheet), wide, sheet));
+        return new Triangle(formula, given(formula, spec)).size();
     }
 
     private static List<Side> given(Formula formula, FormulaSpec spec) {
@@ -137,20 +87,75 @@ public record PieceSize(
         return List.copyOf(given);
     }
 
-    private static List<ExplanationStep> steps(Formula formula, double grams, double diameterMm, double sheetMm) {
-        return List.of(ExplanationStep.of(
-                Rule.PIECE_MASS,
-                grams,
-                Unit.GRAMS,
-                Term.factor(DENSITY, formula.style().densityGPerMl()),
-                Term.millimetres(DIAMETER, diameterMm),
-                Term.millimetres(SHEET, sheetMm)));
-    }
+    /** Mass, diameter and thickness of a formula's piece, its filling in it. */
+    private record Triangle(Formula formula, List<Side> given) {
 
-    private static List<SizeMend> mends(Style style, double grams, double diameterMm, double sheetMm) {
-        return List.of(
-                new SizeMend(Side.MASS, style.discGrams(diameterMm, sheetMm)),
-                new SizeMend(Side.DIAMETER, style.discDiameterMm(grams, sheetMm)),
-                new SizeMend(Side.THICKNESS, style.discSheetMm(grams, diameterMm)));
+        PieceSize size() {
+            double grams = Pieces.of(formula).doughGrams();
+            double sheet = formula.sheetMm();
+            Double wide = formula.notes().diameterMm();
+            if (wide == null) {
+                return size(grams, diameterMm(grams, sheet), sheet, List.of());
+            }
+            if (!given.contains(Side.MASS)) {
+                double follows = grams(wide, sheet);
+                return size(follows, wide, sheet, List.of(new SizeMend(Side.MASS, follows)));
+            }
+            if (!given.contains(Side.THICKNESS)) {
+                double follows = sheetMm(grams, wide);
+                boolean same = Math.abs(follows - sheet) < 1e-6;
+                return size(grams, wide, follows, same ? List.of() : List.of(new SizeMend(Side.THICKNESS, follows)));
+            }
+            return allSaid(grams, wide, sheet);
+        }
+
+        private PieceSize size(double grams, double diameterMm, double sheetMm, List<SizeMend> mends) {
+            return new PieceSize(
+                    grams,
+                    filling(grams),
+                    diameterMm,
+                    sheetMm,
+                    given,
+                    null,
+                    false,
+                    mends,
+                    List.of(Disc.sizeStep(formula, grams, diameterMm, sheetMm)));
+        }
+
+        private PieceSize allSaid(double grams, double diameterMm, double sheetMm) {
+            double fits = grams(diameterMm, sheetMm);
+            double off = Share.ofFraction(grams / fits - 1).pct();
+            boolean disagrees = Math.abs(off) > Coefficient.SIZES_DISAGREE_PCT.value();
+            List<SizeMend> mends = List.of(
+                    new SizeMend(Side.MASS, fits),
+                    new SizeMend(Side.DIAMETER, diameterMm(grams, sheetMm)),
+                    new SizeMend(Side.THICKNESS, sheetMm(grams, diameterMm)));
+            return new PieceSize(
+                    grams,
+                    filling(grams),
+                    diameterMm,
+                    sheetMm,
+                    given,
+                    off,
+                    disagrees,
+                    disagrees ? mends : List.of(),
+                    List.of(Disc.sizeStep(formula, fits, diameterMm, sheetMm)));
+        }
+
+        private double filling(double grams) {
+            return grams * Pieces.fillingPerDough(formula);
+        }
+
+        private double grams(double diameterMm, double sheetMm) {
+            return formula.style().discGrams(diameterMm, sheetMm) / Pieces.withFilling(formula);
+        }
+
+        private double diameterMm(double grams, double sheetMm) {
+            return formula.style().discDiameterMm(grams * Pieces.withFilling(formula), sheetMm);
+        }
+
+        private double sheetMm(double grams, double diameterMm) {
+            return formula.style().discSheetMm(grams * Pieces.withFilling(formula), diameterMm);
+        }
     }
 }

@@ -155,7 +155,8 @@ public record Portion(
         }
 
         private SizedPieces sized(int count, double grams) {
-            return new SizedPieces(count, grams, formula.style().discDiameterMm(grams, size.sheetMm()));
+            double whole = grams * Pieces.withFilling(formula);
+            return new SizedPieces(count, grams, formula.style().discDiameterMm(whole, size.sheetMm()));
         }
 
         private SizedPieces fill(double grams) {
@@ -183,7 +184,7 @@ public record Portion(
                 return null;
             }
             double diameter = asked.panMm() - Coefficient.PAN_EDGE_MM.value();
-            double grams = formula.style().discGrams(diameter, formula.sheetMm());
+            double grams = formula.style().discGrams(diameter, formula.sheetMm()) / Pieces.withFilling(formula);
             return new SizedPieces((int) Math.floor(usable / grams + 1e-9), grams, diameter);
         }
 

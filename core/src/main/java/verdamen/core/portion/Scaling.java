@@ -175,7 +175,8 @@ public record Scaling(
         }
 
         private static double panGrams(double panMm, Formula formula) {
-            return formula.style().discGrams(panMm - Coefficient.PAN_EDGE_MM.value(), formula.sheetMm());
+            double disc = formula.style().discGrams(panMm - Coefficient.PAN_EDGE_MM.value(), formula.sheetMm());
+            return disc / Pieces.withFilling(formula);
         }
     }
 

@@ -59,6 +59,18 @@ public class CookingTest {
     }
 
     @Test
+    public void aFilledPieceIsCookedWithItsFilling() {
+        FormulaSpec filled = Doughs.spec(
+                "stuffed-paratha",
+                line("wheat-atta", 350),
+                line("water", 250),
+                Doughs.filling("parsnip-raw", 400, "puree"));
+        Cooking found = cooked(filled.withNotes(RecipeNotes.NONE.withPieceGrams(59.1)), null, null);
+        assertEquals(found.pieceGrams(), 59.1 + 40, 1e-9);
+        assertEquals(found.pieces(), 10.0);
+    }
+
+    @Test
     public void whatIsLostAndWhatIsLeftAreThePiece() {
         Cooking found = cooked(ROTI, null, null);
         assertEquals(found.cookedGrams() + found.pieceGrams() * found.cookLossPct() / 100, found.pieceGrams(), 1e-9);

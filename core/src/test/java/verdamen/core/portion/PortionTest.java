@@ -74,6 +74,24 @@ public class PortionTest {
         assertFalse(size.disagrees());
     }
 
+    /** 591 g of dough to divide with 400 g of filling: 1 + 400/591 · 1.17/1.05 = 1.75418 times as large. */
+    @Test
+    public void aFilledPieceIsAsLargeAsItsDoughAndItsFilling() {
+        FormulaSpec filled = Doughs.spec(
+                "stuffed-paratha",
+                Doughs.line("wheat-atta", 350),
+                Doughs.line("water", 250),
+                Doughs.filling("parsnip-raw", 400, "puree"));
+        Portion portion = divided(filled);
+        assertEquals(portion.size().diameterMm(), 190.0, 1e-9, "the style's");
+        assertEquals(portion.size().grams(), 132.69 / 1.75418, 0.01);
+        assertEquals(portion.size().fillingGrams(), 132.69 / 1.75418 * 400 / 591, 0.01);
+        assertEquals(portion.disc().fillingShare(), 1 - 1 / 1.75418, 1e-5);
+        assertEquals(portion.disc().diameterMm(), 190.0, 1e-9);
+        Portion wide = divided(filled.withNotes(RecipeNotes.NONE.withDiameterMm(200.0)));
+        assertEquals(wide.size().grams(), 1.17 * Math.PI / 4 * 400 * 0.4 / 1.75418, 0.01);
+    }
+
     @Test
     public void whatFollowsButIsNotSaidCanBeTaken() {
         SizeMend mass = divided(said(null, 200.0, null)).size().mends().get(0);

@@ -12,6 +12,8 @@ import verdamen.core.portion.Portion;
 import verdamen.core.portion.PortionQuestion;
 import verdamen.core.portion.Scaling;
 import verdamen.core.portion.ScalingQuestion;
+import verdamen.core.portion.Shapes;
+import verdamen.core.portion.ShapesQuestion;
 import verdamen.server.pantry.PantryService;
 
 /** A dough in pieces, in the pan and afterwards. Nothing is saved. */
@@ -35,6 +37,12 @@ class PortionController {
     @PostMapping("/portion/scale")
     Scaling scale(@RequestBody ScalingQuestion asked) {
         return Scaling.of(asked, pantry.pantry());
+    }
+
+    /** Pieces that are filled, layered or cut. */
+    @PostMapping("/portion/shapes")
+    Shapes shapes(@RequestBody ShapesQuestion asked) {
+        return Shapes.of(asked, pantry.pantry());
     }
 
     /** How pieces are cooked. */

@@ -101,6 +101,11 @@ public class MutatedRequestsTest extends ServerTest {
                 "/api/portion",
                 ofFlourAndWater("\"panMm\": 240, \"stepGrams\": 5, \"sizes\": [{\"count\": 6, \"grams\": 80}]")
             },
+            {
+                "/api/portion/shapes",
+                ofFlourAndWater("\"layered\": {\"fold\": \"half\", \"times\": 3, \"fatGrams\": 4},"
+                        + " \"cut\": {\"shape\": \"rounds\", \"sizeMm\": 70, \"longMm\": 400, \"shortMm\": 300}")
+            },
             {"/api/portion/scale", ofFlourAndWater("\"factor\": 1.7, \"stepGrams\": 5")},
             {
                 "/api/cook",

@@ -1,0 +1,223 @@
+package verdamen.core.portion;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Pieces;
+import verdamen.core.model.Coded;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+import verdamen.core.portion.ShapesQuestion.CutSpec;
+
+/**
+ * Shapes cut from one sheet, with its trimmings and re-rolls. Source: model page, section 14.
+ *
+ * @param shape the shape
+ * @param perSheet how many are cut from the sheet
+ * @param pieceGrams dough of each, g
+ * @param sheetGrams dough of the sheet, g
+ * @param trimmingsGrams what is left around them, g
+ * @param sheets whole sheets that the dough makes
+ * @param total pieces of all of these, re-rolls included
+ * @param rerolls what each re-roll of a sheet's trimmings makes
+ * @param lostGrams what is left of a sheet after the last of them, g
+ */
+public record CutShapes(
+        Shape shape,
+        int perSheet,
+        double pieceGrams,
+        double sheetGrams,
+        double trimmingsGrams,
+        int sheets,
+        int total,
+        List<Reroll> rerolls,
+        double lostGrams) {
+
+    /** What is cut. */
+    public enum Shape implements Coded {
+        /** Rounds, in rows or set between one another, whichever gives more. */
+        ROUNDS("rounds"),
+        /** Squares. */
+        SQUARES("squares"),
+        /** Wedges of a disc. */
+        WEDGES("wedges");
+
+        private final String code;
+
+        Shape(String code) {
+            this.code = code;
+        }
+
+        @Override
+        public String code() {
+            return code;
+        }
+    }
+
+    /**
+     * Trimmings rolled out again.
+     *
+     * @param pieces pieces they make
+     * @param trimmingsGrams what is left around these, g
+     * @param springBackPoints by how much more they spring back than the first sheet, percentage points
+     */
+    public record Reroll(int pieces, double trimmingsGrams, double springBackPoints) {}
+
+    static @Nullable CutShapes of(Formula formula, CutSpec asked, Faults faults) {
+        int before = faults.count();
+        Shape shape = faults.choice("cut.shape", asked.shape(), Shape.class);
+        Sheet sheet = Sheet.of(asked, shape, faults);
+        double size = 0;
+        double wedges = 0;
+        if (shape == Shape.WEDGES) {
+            wedges = faults.needed(
+                    "cut.wedges", asked.wedges() == null ? null : Double.valueOf(asked.wedges()), Limit.WEDGES);
+        } else if (shape != null) {
+            size = faults.needed("cut.sizeMm", asked.sizeMm(), Limit.CUT_SIZE_MM);
+        }
+        if (shape == null || faults.count() > before) {
+            return null;
+        }
+        if (shape != Shape.WEDGES && size > sheet.narrowest(shape)) {
+            faults.add(null, "cut.sizeMm", FaultCode.TOO_LARGE, size, sheet.narrowest(shape));
+            return null;
+        }
+        return shape == Shape.WEDGES
+                ? cut(formula, shape, sheet, (int) wedges, sheet.areaMm2() / wedges)
+                : cut(
+                        formula,
+                        shape,
+                        sheet,
+                        shape == Shape.ROUNDS ? sheet.rounds(size) : sheet.squares(size),
+                        shape == Shape.ROUNDS ? Math.PI / 4 * size * size : size * size);
+    }
+
+    private static CutShapes cut(Formula formula, Shape shape, Sheet sheet, int count, double areaMm2) {
+        double gramsPerMm2 = formula.style().densityGPerMl() * formula.sheetMm() / 1000;
+        double piece = areaMm2 * gramsPerMm2;
+        double whole = sheet.areaMm2() * gramsPerMm2;
+        double trimmings = Math.max(0, whole - count * piece);
+        double yield = count * piece / whole;
+        List<Reroll> rerolls = new ArrayList<>();
+        double left = trimmings;
+        int pieces = count;
+        int most = (int) Coefficient.REROLLS_MOST.value();
+        for (int at = 1; at <= most && shape != Shape.WEDGES; at++) {
+            double rolled = left * Coefficient.REROLL_KEPT.value();
+            // Trimmings rolled out again are cut as well as the first sheet was.
+            int more = (int) Math.floor(rolled * yield / piece + 1e-9);
+            if (more == 0) {
+                break;
+            }
+            left = rolled - more * piece;
+            pieces += more;
+            rerolls.add(new Reroll(more, left, at * Coefficient.REROLL_SPRING.value()));
+        }
+        int sheets = (int) Math.floor(Pieces.usableGrams(formula) / whole + 1e-9);
+        return new CutShapes(
+                shape, count, piece, whole, trimmings, sheets, sheets * pieces, List.copyOf(rerolls), left);
+    }
+
+    /** A rectangle, or a disc: then both sides are its diameter. */
+    private record Sheet(double longMm, double shortMm, boolean disc) {
+
+        static Sheet of(CutSpec asked, @Nullable Shape shape, Faults faults) {
+            boolean disc = asked.discMm() != null || shape == Shape.WEDGES;
+            if (disc) {
+                double across = faults.needed("cut.discMm", asked.discMm(), Limit.CUT_SHEET_MM);
+                return new Sheet(across, across, true);
+            }
+            return new Sheet(
+                    faults.needed("cut.longMm", asked.longMm(), Limit.CUT_SHEET_MM),
+                    faults.needed("cut.shortMm", asked.shortMm(), Limit.CUT_SHEET_MM),
+                    false);
+        }
+
+        double areaMm2() {
+            return disc ? Math.PI / 4 * longMm * longMm : longMm * shortMm;
+        }
+
+        /** The widest piece that fits, mm. */
+        double narrowest(Shape shape) {
+            double width = Math.min(longMm, shortMm);
+            return disc && shape == Shape.SQUARES ? width / Math.sqrt(2) : width;
+        }
+
+        int rounds(double size) {
+            return disc ? roundsInDisc(size) : Math.max(inRows(longMm, shortMm, size), inRows(shortMm, longMm, size));
+        }
+
+        /** The better of rows under one another, and rows set between one another. */
+        private static int inRows(double along, double across, double size) {
+            int row = whole(along / size);
+            int square = row * whole(across / size);
+            double apart = size * Math.sqrt(3) / 2;
+            int rows = 1 + whole((across - size) / apart);
+            int between = whole((along - size / 2) / size);
+            int set = (rows + 1) / 2 * row + rows / 2 * between;
+            return Math.max(square, set);
+        }
+
+        private int roundsInDisc(double size) {
+            double apart = size * Math.sqrt(3) / 2;
+            int best = 0;
+            for (double shift : List.of(0.0, 0.5)) {
+                best = Math.max(best, grid(size, size, 0, shift, 0));
+                best = Math.max(best, grid(size, size, 0, shift, 0.5));
+                best = Math.max(best, grid(size, apart, 0.5, shift, 0));
+                best = Math.max(best, grid(size, apart, 0.5, shift, 0.5));
+            }
+            // Set between one another, around the middle of three.
+            return Math.max(best, grid(size, apart, 0.5, 0.5, 1.0 / 3));
+        }
+
+        /** Middles on a grid, counted row by row: those of which the whole round lies in the disc. */
+        private int grid(double size, double rowApart, double odd, double shift, double rowShift) {
+            double reach = (longMm - size) / 2;
+            int count = 0;
+            int rows = whole(reach / rowApart) + 1;
+            for (int row = -rows; row <= rows; row++) {
+                double y = (row + rowShift) * rowApart;
+                double squared = reach * reach - y * y;
+                if (squared < -1e-6) {
+                    continue;
+                }
+                double half = Math.sqrt(Math.max(0, squared)) / size;
+                double from = shift + (row % 2 == 0 ? 0 : odd);
+                double first = Math.ceil(-half - from - 1e-9);
+                double last = Math.floor(half - from + 1e-9);
+                count += (int) Math.max(0, last - first + 1);
+            }
+            return count;
+        }
+
+        int squares(double size) {
+            if (!disc) {
+                return whole(longMm / size) * whole(shortMm / size);
+            }
+            return Math.max(squareRows(size, 0), squareRows(size, 0.5));
+        }
+
+        /** Rows of squares, each as long as the disc is where the row is narrowest. */
+        private int squareRows(double size, double shift) {
+            double radius = longMm / 2;
+            int count = 0;
+            int rows = whole(radius / size) + 1;
+            for (int row = -rows; row <= rows; row++) {
+                double low = (row - shift) * size;
+                double edge = Math.max(Math.abs(low), Math.abs(low + size));
+                if (edge < radius) {
+                    count += whole(2 * Math.sqrt(radius * radius - edge * edge) / size);
+                }
+            }
+            return count;
+        }
+
+        private static int whole(double number) {
+            return (int) Math.floor(number + 1e-9);
+        }
+    }
+}

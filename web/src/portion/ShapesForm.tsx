@@ -1,0 +1,193 @@
+import type { Shapes } from "../api";
+import type { PlannedShapes } from "../formula";
+import { useFigures } from "../figures";
+import { MassField, NumberField, Said } from "../parts";
+import { Field } from "./Field";
+
+interface ShapesFormProps {
+  shapes: PlannedShapes;
+  kind: NonNullable<PlannedShapes["kind"]>;
+  answer: Shapes | null;
+  faultOf: (field: string) => string | null;
+  onChange: (patch: Partial<PlannedShapes>, tag?: string) => void;
+}
+
+const KINDS = [
+  { code: "filled", name: "with a filling" },
+  { code: "layered", name: "in layers" },
+  { code: "cut", name: "cut from a sheet" },
+] as const;
+
+/** What is asked about pieces that are more than a disc. */
+export function ShapesForm(props: ShapesFormProps) {
+  const { shapes, kind, faultOf, onChange } = props;
+  return (
+    <div data-testid="shapes-form">
+      <h2 className="section-title">Pieces</h2>
+      <Choice
+        label="Kind of pieces"
+        value={kind}
+        options={KINDS}
+        onChange={(code) => onChange({ kind: KINDS.find((each) => each.code === code)?.code ?? null })}
+      />
+      {kind === "filled" && <Filled {...props} />}
+      {kind === "layered" && (
+        <>
+          <Choice
+            label="Fold"
+            value={shapes.fold}
+            options={[
+              { code: "half", name: "folded in half" },
+              { code: "letter", name: "folded in three" },
+              { code: "coil", name: "rolled up and coiled" },
+            ]}
+            onChange={(fold) => onChange({ fold })}
+          />
+          {shapes.fold === "coil" ? (
+            <Size {...props} field="rollMm" label="The roll, across" unit="mm" fault="layered.rollMm" />
+          ) : (
+            <Size {...props} field="times" label="Times it is folded" fault="layered.times" />
+          )}
+          <Field name="Fat on a piece" more="Leave empty for that of the formula's surface.">
+            <MassField
+              label="Fat on a piece"
+              placeholder={props.answer?.layered?.fatGrams}
+              value={shapes.fatGrams}
+              error={faultOf("layered.fatGrams")}
+              onChange={(fatGrams) => onChange({ fatGrams }, "fat")}
+            />
+          </Field>
+          <Said messages={[faultOf("layered.fatGrams")]} />
+        </>
+      )}
+      {kind === "cut" && <Cut {...props} />}
+    </div>
+  );
+}
+
+function Filled({ shapes, answer, faultOf, onChange }: ShapesFormProps) {
+  return (
+    <>
+      <Field name="Dough of a piece">
+        <MassField
+          label="Dough of a piece"
+          placeholder={answer?.filled?.shellGrams}
+          value={shapes.shellGrams}
+          error={faultOf("filled.shellGrams")}
+          onChange={(shellGrams) => onChange({ shellGrams }, "shell")}
+        />
+      </Field>
+      <Field name="Filling of a piece" more="Leave either empty for the proportion of the formula.">
+        <MassField
+          label="Filling of a piece"
+          placeholder={answer?.filled?.fillingGrams}
+          value={shapes.fillingGrams}
+          error={faultOf("filled.fillingGrams")}
+          onChange={(fillingGrams) => onChange({ fillingGrams }, "filling")}
+        />
+      </Field>
+      <Said messages={["filled", "filled.shellGrams", "filled.fillingGrams"].map(faultOf)} />
+    </>
+  );
+}
+
+function Cut(props: ShapesFormProps) {
+  const { shapes, onChange } = props;
+  const wedges = shapes.shape === "wedges";
+  return (
+    <>
+      <Choice
+        label="What is cut"
+        value={shapes.shape}
+        options={[
+          { code: "rounds", name: "rounds" },
+          { code: "squares", name: "squares" },
+          { code: "wedges", name: "wedges of a disc" },
+        ]}
+        onChange={(shape) => onChange({ shape })}
+      />
+      {wedges ? (
+        <Size {...props} field="wedges" label="How many wedges" fault="cut.wedges" />
+      ) : (
+        <>
+          <Size {...props} field="sizeMm" label="Each, across" unit="cm" fault="cut.sizeMm" />
+          <label className="flex cursor-pointer items-center gap-2 pt-3 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-xs"
+              checked={shapes.fromDisc}
+              onChange={(event) => onChange({ fromDisc: event.target.checked })}
+            />
+            from a disc
+          </label>
+        </>
+      )}
+      {wedges || shapes.fromDisc ? (
+        <Size {...props} field="discMm" label="The disc, across" unit="cm" fault="cut.discMm" />
+      ) : (
+        <>
+          <Size {...props} field="longMm" label="Sheet, longer side" unit="cm" fault="cut.longMm" />
+          <Size {...props} field="shortMm" label="Sheet, shorter side" unit="cm" fault="cut.shortMm" />
+        </>
+      )}
+    </>
+  );
+}
+
+interface SizeProps extends ShapesFormProps {
+  field: "rollMm" | "times" | "sizeMm" | "wedges" | "discMm" | "longMm" | "shortMm";
+  label: string;
+  unit?: "mm" | "cm";
+  /** The place of its fault in the question. */
+  fault: string;
+}
+
+/** A length or a count, with what is wrong with it below. */
+function Size({ shapes, field, label, unit, fault, faultOf, onChange }: SizeProps) {
+  const figures = useFigures();
+  const centimetres = unit === "cm" ? { toTyped: (mm: number) => mm / 10, fromTyped: (cm: number) => cm * 10 } : {};
+  return (
+    <>
+      <Field name={label}>
+        <NumberField
+          {...centimetres}
+          framed
+          label={label}
+          unit={unit}
+          value={shapes[field]}
+          format={(value) => {
+            const shown = unit === "cm" ? value / 10 : value;
+            return figures.number(shown, Number.isInteger(shown) ? 0 : 1);
+          }}
+          error={faultOf(fault)}
+          onChange={(value) => onChange({ [field]: value }, field)}
+        />
+      </Field>
+      <Said messages={[faultOf(fault)]} />
+    </>
+  );
+}
+
+interface ChoiceProps {
+  label: string;
+  value: string;
+  options: readonly { code: string; name: string }[];
+  onChange: (code: string) => void;
+}
+
+function Choice({ label, value, options, onChange }: ChoiceProps) {
+  return (
+    <select
+      className="quiet-field framed mt-2"
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+    >
+      {options.map(({ code, name }) => (
+        <option key={code} value={code}>
+          {name}
+        </option>
+      ))}
+    </select>
+  );
+}
