@@ -1,5 +1,8 @@
 import type { SaidFault } from "../words";
 
+/** Before the name of what stands in the notes, where it could not even be read. */
+const NOTES = "notes.";
+
 /** The faults of a refused formula, found by line and field. */
 export class Faults {
   private readonly faults: SaidFault[];
@@ -9,7 +12,10 @@ export class Faults {
   }
 
   of(line: number | null, field: string): string | null {
-    return this.faults.find((fault) => (fault.line ?? null) === line && fault.field === field)?.message ?? null;
+    const found = this.faults.find(
+      (fault) => (fault.line ?? null) === line && (fault.field === field || fault.field === `${NOTES}${field}`),
+    );
+    return found?.message ?? null;
   }
 
   ofLine(line: number): string[] {

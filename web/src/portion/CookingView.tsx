@@ -10,7 +10,7 @@ import { PanChart } from "./PanChart";
 import { cooked } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
 
-const HERE = /^(panC|burnerW|pans|load|sheetMm)$/;
+const HERE = /^(notes\.)?(panC|burnerW|pans|load|sheetMm)$/;
 
 /** A piece in the pan: how hot, how long, what it loses, and how many an hour. */
 export function CookingView({ editor, plan, onPlan, choice }: PortionViewProps) {
@@ -75,7 +75,7 @@ export function CookingView({ editor, plan, onPlan, choice }: PortionViewProps) 
           {(given) => (
             <>
               <CookingWords answer={given} />
-              {given.pan && <PanChart pan={given.pan} wantedC={given.panC} />}
+              {given.pan && <PanChart pan={given.pan} wantedC={given.panC} isHeldUp={given.limitedBy === "heat"} />}
               <details className="soft pt-3 text-xs">
                 <summary className="cursor-pointer">How it is worked out</summary>
                 <Steps steps={given.steps} />

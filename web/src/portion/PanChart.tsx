@@ -2,18 +2,23 @@ import type { Cooking } from "../api";
 import { useFigures } from "../figures";
 import { panChart, PLOT, VIEW } from "./chartGeometry";
 
-type Pan = NonNullable<Cooking["pan"]>;
+interface PanChartProps {
+  pan: NonNullable<Cooking["pan"]>;
+  wantedC: number;
+  /** Whether one has to wait for the pan. */
+  isHeldUp: boolean;
+}
 
 /** The pan's temperature while the first pieces go on and come off: with the wait that is told, and without. */
-export function PanChart({ pan, wantedC }: { pan: Pan; wantedC: number }) {
+export function PanChart({ pan, wantedC, isHeldUp }: PanChartProps) {
   const figures = useFigures();
-  const { x, y, ticks, degrees, paced, hurried, on, differs } = panChart(pan, wantedC);
+  const { x, y, ticks, degrees, paced, hurried, on } = panChart(pan, wantedC);
   const floor = VIEW.height - PLOT.bottom;
   return (
     <section aria-label="The pan over the first pieces" className="max-w-3xl pt-5">
       <h2 className="section-title">The pan over the first pieces</h2>
       <p className="text-sm">
-        {differs
+        {isHeldUp
           ? `One after another without a wait, the pan falls to ${figures.temperature(pan.coldestC)} (dashed).`
           : "The burner keeps up: nobody has to wait for the pan."}
       </p>
@@ -47,7 +52,7 @@ export function PanChart({ pan, wantedC }: { pan: Pan; wantedC: number }) {
             {figures.number(seconds / 60, seconds % 60 === 0 ? 0 : 1)} min
           </text>
         ))}
-        {differs && <path d={hurried} fill="none" stroke="var(--color-error)" strokeWidth="2" strokeDasharray="5 4" />}
+        {isHeldUp && <path d={hurried} fill="none" stroke="var(--color-error)" strokeWidth="2" strokeDasharray="5 4" />}
         <path d={paced} fill="none" stroke="currentColor" strokeWidth="2.4" strokeLinejoin="round" />
         <text x={PLOT.left + 4} y={floor - 11} fontSize="11.5" fill="currentColor" className="halo">
           pieces on the pan

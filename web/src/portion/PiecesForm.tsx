@@ -41,6 +41,7 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan }: PiecesForm
           onChange={(pieceGrams) => note({ pieceGrams: asSent(pieceGrams) })}
         />
       </Field>
+      <Said messages={[faultOf("pieceGrams")]} />
       <Field name="Across">
         <NumberField
           {...wide}
@@ -51,6 +52,7 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan }: PiecesForm
           onChange={(diameterMm) => note({ diameterMm: asSent(diameterMm) })}
         />
       </Field>
+      <Said messages={[faultOf("diameterMm")]} />
       <Field name="Thick">
         <NumberField
           framed
@@ -63,7 +65,7 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan }: PiecesForm
           onChange={(sheetMm) => editor.edit({ kind: "settings", patch: { sheetMm } })}
         />
       </Field>
-      <Said messages={["pieceGrams", "diameterMm", "sheetMm"].map(faultOf)} />
+      <Said messages={[faultOf("sheetMm")]} />
       <Field name="Pieces" more="Leave empty for as many as the dough makes.">
         <NumberField
           framed

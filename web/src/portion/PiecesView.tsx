@@ -7,7 +7,7 @@ import { PiecesForm } from "./PiecesForm";
 import { PiecesWords } from "./PiecesWords";
 import type { PortionViewProps } from "./PortionPage";
 
-const HERE = /^(panMm|stepGrams|sizes|pieceGrams|diameterMm|pieces$|sheetMm)/;
+const HERE = /^(notes\.)?(panMm|stepGrams|sizes|pieceGrams|diameterMm|pieces$|sheetMm)/;
 
 /** The dough in pieces: how heavy, how wide, how thin, how many. */
 export function PiecesView({ editor, pantry, plan, onPlan, choice }: PortionViewProps) {

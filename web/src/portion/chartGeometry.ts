@@ -43,8 +43,6 @@ export function panChart(pan: NonNullable<Cooking["pan"]>, wantedC: number) {
       const next = pan.paced[at + 1];
       return point.on && next ? [{ from: point.seconds, to: next.seconds }] : [];
     }),
-    /** Whether a wait makes a difference that one sees. */
-    differs: pan.coldestC < Math.min(...pan.paced.map(({ celsius }) => celsius)) - 0.5,
   };
 }
 

@@ -82,6 +82,7 @@ const RULES: Record<ExplanationStep["rule"], (read: Read, value: number, figures
   FELT_SD: (_, value, f) => `the feel is sure to ±${f.number(value, 3)}`,
   WEIGHED_SOFTNESS: (_, value, f) => `feel and balance together say softness ${f.number(value, 2)} now`,
   PIECE_MASS: (_, value, f) => `a piece of ${f.mass(value)}`,
+  FILLED_PIECE_MASS: (_, value, f) => `${f.mass(value)} of dough in a piece`,
   USABLE_DOUGH: (_, value, f) => `${f.mass(value)} to divide`,
   PIECES_OF_DOUGH: (_, value, f) => `${f.number(value, 1)} pieces`,
   FILLED_WALL: (_, value, f) => `a wall of ${f.number(value, 1)} mm`,

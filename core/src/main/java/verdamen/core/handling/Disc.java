@@ -105,14 +105,16 @@ public record Disc(
 
     /** How the mass of a piece goes with its size, its filling in it. */
     public static ExplanationStep sizeStep(Formula formula, double grams, double diameterMm, double sheetMm) {
-        return ExplanationStep.of(
-                Rule.PIECE_MASS,
-                grams,
-                Unit.GRAMS,
+        List<Term> size = new ArrayList<>(List.of(
                 Term.factor(Symbol.DENSITY, formula.style().densityGPerMl()),
                 Term.millimetres(Symbol.DIAMETER, diameterMm),
-                Term.millimetres(Symbol.SHEET, sheetMm),
-                Term.factor(Symbol.WITH_FILLING, Pieces.withFilling(formula)));
+                Term.millimetres(Symbol.SHEET, sheetMm)));
+        boolean filled = Pieces.fillingPerDough(formula) > 0;
+        if (filled) {
+            size.add(Term.factor(Symbol.WITH_FILLING, Pieces.withFilling(formula)));
+        }
+        return ExplanationStep.of(
+                filled ? Rule.FILLED_PIECE_MASS : Rule.PIECE_MASS, grams, Unit.GRAMS, size.toArray(Term[]::new));
     }
 
     private static List<Inside> inside(Dough dough, double piece) {

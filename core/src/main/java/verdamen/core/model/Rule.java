@@ -168,7 +168,9 @@ public enum Rule {
     /** Gas of soda and powder. */
     GAS("GAS_ML * (min(BASE, ACID) + POWDER_GAS * POWDER + SODA_ALONE_GAS * (BASE - min(BASE, ACID))) / (DOUGH / 100)"),
     /** Dough of a piece. */
-    PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10 / WITH_FILLING"),
+    PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10"),
+    /** Dough of a piece with a filling. */
+    FILLED_PIECE_MASS("DENSITY * pi / 4 * pow(DIAMETER / 10, 2) * SHEET / 10 / WITH_FILLING"),
     /** Dough that is divided. */
     USABLE_DOUGH("DOUGH * (1 - BOWL_LOSS)"),
     /** Pieces that it makes, parts of one counted too. */

@@ -119,8 +119,7 @@ public record Scaling(
         faults.require(Pieces.usableGrams(formula) > 0, "lines", FaultCode.MISSING, null);
         By by = By.of(asked, faults);
         faults.refuse();
-        double factor = Objects.requireNonNull(by).factor(asked, formula);
-        faults.number(by.field, factor, Limit.SCALE_FACTOR);
+        double factor = Objects.requireNonNull(by).factor(asked, formula, faults);
         faults.refuse();
         return new Scaler(formula, asked, factor, by).scaling();
     }
@@ -162,15 +161,25 @@ public record Scaling(
             };
         }
 
-        double factor(ScalingQuestion asked, Formula formula) {
+        /** How many times that is; a fault, in its own unit, when nobody makes so little or so much. */
+        double factor(ScalingQuestion asked, Formula formula, Faults faults) {
             double value = Objects.requireNonNull(value(asked));
+            if (this == PAN) {
+                return panGrams(value, formula) / Pieces.of(formula).doughGrams();
+            }
+            double once = once(formula);
+            faults.number(field, value, Limit.SCALE_FACTOR.least() * once, Limit.SCALE_FACTOR.most() * once);
+            return value / once;
+        }
+
+        /** What the formula is now. */
+        private double once(Formula formula) {
             double usable = Pieces.usableGrams(formula);
             return switch (this) {
-                case FACTOR -> value;
-                case PIECES -> value * Pieces.of(formula).doughGrams() / usable;
-                case FLOUR -> value / Dough.of(formula).flourGrams();
-                case DOUGH -> value * (1 - Coefficient.BOWL_LOSS.value()) / usable;
-                case PAN -> panGrams(value, formula) / Pieces.of(formula).doughGrams();
+                case FACTOR, PAN -> 1;
+                case PIECES -> usable / Pieces.of(formula).doughGrams();
+                case FLOUR -> Dough.of(formula).flourGrams();
+                case DOUGH -> usable / (1 - Coefficient.BOWL_LOSS.value());
             };
         }
 

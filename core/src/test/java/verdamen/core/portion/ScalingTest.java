@@ -137,6 +137,13 @@ public class ScalingTest {
         };
     }
 
+    @Test
+    public void aLimitIsToldInTheUnitOfWhatWasAskedFor() {
+        RefusedException refused =
+                expectThrows(RefusedException.class, () -> Scaling.of(question(null, null, 0.0, null), Doughs.BOOK));
+        assertEquals(Objects.requireNonNull(refused.faults().get(0).limit()), 0.4, 1e-9, "a thousandth of the flour");
+    }
+
     private static ScalingQuestion question(
             @Nullable Double factor, @Nullable Integer pieces, @Nullable Double flour, @Nullable Double dough) {
         return new ScalingQuestion(TORTILLA, factor, pieces, flour, dough, null, null);
