@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Gluten;
@@ -16,6 +17,7 @@ import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
+import verdamen.core.model.Limit;
 import verdamen.core.model.Share;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
@@ -56,8 +58,8 @@ final class KeepingLevers {
         List<KeepingLever> all = new ArrayList<>();
         double flour = dough.flourGrams();
         if (flour > 0) {
-            all.add(more(KeepingLever.Kind.MORE_FAT, fat(), Coefficient.LEVER_FAT_SHARE.value() * flour));
-            all.add(more(KeepingLever.Kind.MORE_MASH, mash(), Coefficient.LEVER_MASH_SHARE.value() * flour));
+            more(KeepingLever.Kind.MORE_FAT, fat(), Coefficient.LEVER_FAT_SHARE.value() * flour, all);
+            more(KeepingLever.Kind.MORE_MASH, mash(), Coefficient.LEVER_MASH_SHARE.value() * flour, all);
         }
         all.add(thicker());
         all.add(shorter());
@@ -87,30 +89,37 @@ final class KeepingLevers {
                 LineSpec.of(POTATO, 0).withForm(MASH));
     }
 
-    private Optional<Line> first(java.util.function.Predicate<Line> meant) {
+    private Optional<Line> first(Predicate<Line> meant) {
         return dough.formula().askedLines().stream()
                 .filter(line -> line.part() == Part.DOUGH && line.prep() == null)
                 .filter(meant)
                 .findFirst();
     }
 
-    private KeepingLever more(KeepingLever.Kind kind, More more, double grams) {
+    /** Puts more in, unless the formula has no room for it. */
+    private void more(KeepingLever.Kind kind, More more, double grams, List<KeepingLever> found) {
         List<@Nullable LineSpec> lines = new ArrayList<>(spec.linesOrNone());
-        if (more.line() == null) {
+        double there = more.line() == null ? 0 : more.line().grams();
+        if (there + grams > Limit.GRAMS.most()) {
+            return;
+        }
+        if (more.line() != null) {
+            LineSpec line = Objects.requireNonNull(lines.get(more.line().index()));
+            lines.set(more.line().index(), line.withGrams(there + grams));
+        } else if (lines.size() < Limit.LINES.mostCount()) {
             lines.add(more.alone().withGrams(grams));
         } else {
-            LineSpec there = Objects.requireNonNull(lines.get(more.line().index()));
-            lines.set(more.line().index(), there.withGrams(more.line().grams() + grams));
+            return;
         }
         Dough after = watered(FormulaReader.read(spec.withLines(lines), pantry));
-        return lever(
+        found.add(lever(
                 kind,
                 more.ingredient(),
                 grams,
                 Unit.GRAMS,
                 Bread.of(CookedPiece.of(after)).softHours(storage),
                 Term.grams(Symbol.WATER_GRAMS, after.waterNeeded() - dough.waterNeeded()),
-                Term.gluten(Symbol.GLUTEN, gluten(after) - gluten(dough)));
+                Term.gluten(Symbol.GLUTEN, gluten(after) - gluten(dough))));
     }
 
     private KeepingLever thicker() {

@@ -17,7 +17,8 @@ public final class Scale {
         return Math.ceil(grams / step) * step;
     }
 
-    private static double step(double grams) {
+    /** To what a scale shows such a mass, g. */
+    public static double step(double grams) {
         boolean fine = grams < Coefficient.FINE_SCALE_BELOW.value();
         return (fine ? Coefficient.FINE_SCALE_STEP : Coefficient.SCALE_STEP).value();
     }

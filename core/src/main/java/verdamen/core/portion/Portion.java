@@ -124,6 +124,13 @@ public record Portion(
         }
     }
 
+    /** The largest pieces that fit a pan, at the formula's sheet: as many as its dough makes. */
+    static SizedPieces inPan(Formula formula, double panMm) {
+        double diameter = panMm - Coefficient.PAN_EDGE_MM.value();
+        double grams = formula.style().discGrams(diameter, formula.sheetMm()) / Pieces.withFilling(formula);
+        return new SizedPieces((int) Math.floor(Pieces.usableGrams(formula) / grams + 1e-9), grams, diameter);
+    }
+
     /** Divides a dough. */
     private record Divider(Formula formula, PortionQuestion asked, double usable, PieceSize size) {
 
@@ -145,7 +152,7 @@ public record Portion(
                     left < Coefficient.LEFTOVER_LEAST.value() * size.grams() ? null : sized(1, left),
                     equal(count),
                     weighing(size.grams()),
-                    pan(),
+                    asked.panMm() == null ? null : inPan(formula, asked.panMm()),
                     BallSize.all().stream()
                             .map(ball -> new BallPieces(ball, fill(ball.grams())))
                             .toList(),
@@ -177,15 +184,6 @@ public record Portion(
                     new Range(light, heavy),
                     new Range(sized(1, light).diameterMm(), sized(1, heavy).diameterMm()),
                     Share.of(step / 2, grams).pct());
-        }
-
-        private @Nullable SizedPieces pan() {
-            if (asked.panMm() == null) {
-                return null;
-            }
-            double diameter = asked.panMm() - Coefficient.PAN_EDGE_MM.value();
-            double grams = formula.style().discGrams(diameter, formula.sheetMm()) / Pieces.withFilling(formula);
-            return new SizedPieces((int) Math.floor(usable / grams + 1e-9), grams, diameter);
         }
 
         private MixedPieces mixed(List<PortionQuestion.SizeSpec> specs) {

@@ -19,6 +19,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
+import verdamen.core.model.Scale;
 import verdamen.core.pantry.Pantry;
 
 /**
@@ -184,8 +185,7 @@ public record Scaling(
         }
 
         private static double panGrams(double panMm, Formula formula) {
-            double disc = formula.style().discGrams(panMm - Coefficient.PAN_EDGE_MM.value(), formula.sheetMm());
-            return disc / Pieces.withFilling(formula);
+            return Portion.inPan(formula, panMm).grams();
         }
     }
 
@@ -267,7 +267,7 @@ public record Scaling(
 
         private ScaledLine rounded(Line line) {
             double exact = line.grams();
-            double step = stepGrams(exact);
+            double step = asked.stepGrams() == null ? Scale.step(exact) : asked.stepGrams();
             double weighed = Math.round(exact / step) * step;
             Integer eighths = null;
             Double teaspoon = teaspoonGrams(line);
@@ -281,15 +281,6 @@ public record Scaling(
             }
             double off = exact > 0 ? 100 * (weighed / exact - 1) : 0;
             return new ScaledLine(line.index(), exact / factor, exact, weighed, eighths, off);
-        }
-
-        /** A kitchen scale shows tenths of what is light; one that was named shows what it shows. */
-        private double stepGrams(double grams) {
-            if (asked.stepGrams() != null) {
-                return asked.stepGrams();
-            }
-            boolean fine = grams < Coefficient.FINE_SCALE_BELOW.value();
-            return (fine ? Coefficient.FINE_SCALE_STEP : Coefficient.SCALE_STEP).value();
         }
 
         private @Nullable Double teaspoonGrams(Line line) {

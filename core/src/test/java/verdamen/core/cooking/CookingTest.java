@@ -8,6 +8,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 import static verdamen.core.Doughs.line;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -16,9 +17,11 @@ import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Heat;
+import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.model.FaultCode;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 
 /** Pieces in the pan and oven. */
@@ -225,6 +228,19 @@ public class CookingTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(kept(ROTI.withSheet(1.8 + thicker.amount()), "cloth", null).softHours(), thicker.softHours());
+    }
+
+    @Test
+    public void aFormulaWithoutRoomForMoreIsStillAnswered() {
+        LineSpec[] full = new LineSpec[Limit.LINES.mostCount()];
+        Arrays.fill(full, line("salt-fine", 0.01));
+        full[0] = line("wheat-atta", 1_000_000);
+        full[1] = line("water", 655_000);
+        full[2] = line("olive-oil", 999_999);
+        Keeping found = kept(Doughs.spec("roti", full), "cloth", null);
+        assertTrue(
+                found.levers().stream().allMatch(lever -> lever.ingredient() == null),
+                found.levers().toString());
     }
 
     @Test
