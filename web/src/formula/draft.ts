@@ -63,8 +63,10 @@ export interface Draft extends DraftSettings {
   notes?: RecipeNotes | null;
   /** What is being tried in Rework; never sent with the formula. */
   plan?: Plan | null;
-  /** How it is divided, cooked and kept, as far as that is not the formula's own; never sent with the formula. */
-  portion?: PlannedPortion | null;
+  /** How it is divided, cooked and kept. */
+  portion?: DraftPortion | null;
+  /** What is looked at in Portion; never sent with the formula. */
+  portionPlan?: PlannedPortion | null;
   /** What to say of the next version, as far as it is known already; never sent with the formula. */
   versionNote?: string | null;
 }
@@ -83,21 +85,28 @@ export interface Plan {
   match?: PlannedMatch | null;
 }
 
+/** How a dough is divided, cooked and kept, being edited: a number may still be text that is not one. */
+export interface DraftPortion {
+  panName?: string | null;
+  panMm?: NumberEntry;
+  burnerW?: NumberEntry;
+  pans?: NumberEntry;
+  load?: NumberEntry;
+  /** Pieces of several sizes; none for equal ones. */
+  sizes?: { count?: NumberEntry; grams?: NumberEntry }[] | null;
+  /** Code of the way of keeping; none for the usual one. */
+  storage?: string | null;
+  /** What is kept otherwise. */
+  splits?: { storage?: string | null; pieces?: NumberEntry }[] | null;
+}
+
 /** What is looked at in Portion, as far as it is said. */
 export interface PlannedPortion {
-  panMm: NumberEntry;
   stepGrams: NumberEntry;
   /** By what the formula is scaled: a field of the question. */
   scaleBy: "factor" | "pieces" | "flourGrams" | "doughGrams" | "panMm";
   scaleTo: NumberEntry;
-  /** Pieces of several sizes; null for equal ones. */
-  sizes: { count: NumberEntry; grams: NumberEntry }[] | null;
   shapes: PlannedShapes;
-  burnerW: NumberEntry;
-  pans: NumberEntry;
-  load: NumberEntry;
-  /** Code of the way of keeping; empty for the usual one. */
-  storage: string;
   hours: NumberEntry;
 }
 
@@ -297,7 +306,7 @@ export function isEmpty(line: DraftLine): boolean {
  * line and field.
  */
 export function specOf(draft: Draft): FormulaSpec {
-  const { name: _name, plan: _plan, portion: _portion, versionNote: _note, lines, ...settings } = draft;
+  const { name: _name, plan: _plan, portionPlan: _portion, versionNote: _note, lines, ...settings } = draft;
   const spec = {
     ...settings,
     lines: filledLines(lines).map(({ key: _key, check: _check, heading: _heading, ...line }) =>

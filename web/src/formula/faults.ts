@@ -1,7 +1,7 @@
 import type { SaidFault } from "../words";
 
-/** Before the name of what stands in the notes, where it could not even be read. */
-const NOTES = "notes.";
+/** Before the name of what stands in a part of the formula, where it could not even be read. */
+const PARTS = ["", "notes.", "portion."];
 
 /** The faults of a refused formula, found by line and field. */
 export class Faults {
@@ -13,7 +13,7 @@ export class Faults {
 
   of(line: number | null, field: string): string | null {
     const found = this.faults.find(
-      (fault) => (fault.line ?? null) === line && (fault.field === field || fault.field === `${NOTES}${field}`),
+      (fault) => (fault.line ?? null) === line && PARTS.some((part) => fault.field === part + field),
     );
     return found?.message ?? null;
   }

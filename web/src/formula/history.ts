@@ -32,7 +32,7 @@ export type Edit =
   | { kind: "move"; key: string; to: number }
   | { kind: "lines"; patches: { index: number; patch: Partial<DraftLine> }[]; of: Draft }
   | { kind: "replace"; draft: Draft }
-  | { kind: "spec"; spec: FormulaSpec; of: Draft; versionNote?: string; portion?: PlannedPortion }
+  | { kind: "spec"; spec: FormulaSpec; of: Draft; versionNote?: string; portionPlan?: PlannedPortion }
   | { kind: "follow"; index: number; patch: Partial<DraftLine>; of: Draft }
   | { kind: "settle" }
   | { kind: "undo" }
@@ -148,14 +148,14 @@ function changed(draft: Draft, edit: Change): Draft {
 /** The draft as the server gave it back: lines that are still there keep their keys and what is to be confirmed. */
 /** With a note, what was planned is done; otherwise the plan goes on. */
 function answered(draft: Draft, edit: Edit & { kind: "spec" }): Draft {
-  const { spec, versionNote: note, portion = draft.portion } = edit;
+  const { spec, versionNote: note, portionPlan = draft.portionPlan } = edit;
   const next = draftOfSpec(spec);
   const lines = next.lines.map((line, index) => {
     const before = draft.lines[index];
     return before?.ingredient === line.ingredient ? { ...line, key: before.key, check: before.check } : line;
   });
   const versionNote = note === undefined ? draft.versionNote : [draft.versionNote, note].filter(Boolean).join("\n");
-  return { ...next, name: draft.name, lines, plan: note === undefined ? draft.plan : null, portion, versionNote };
+  return { ...next, name: draft.name, lines, plan: note === undefined ? draft.plan : null, portionPlan, versionNote };
 }
 
 function followed(draft: Draft, { index, patch }: { index: number; patch: Partial<DraftLine> }): Draft {

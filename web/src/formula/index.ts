@@ -22,6 +22,7 @@ export {
   type PlannedFlour,
   type PlannedLadder,
   type PlannedMatch,
+  type DraftPortion,
   type PlannedPortion,
   type PlannedShapes,
   type PlannedWant,

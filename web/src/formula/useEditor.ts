@@ -86,13 +86,13 @@ export function useEditor({ id, formula, document, stored }: Start, style: strin
     if (forgotten) {
       return;
     }
-    if (changed || draft.plan || draft.portion) {
+    if (changed || draft.plan || draft.portionPlan) {
       const stored = storeDraft(key, { baseNumber, knownLatest, base, history, station, storedAt: Date.now() });
       queueMicrotask(() => setNotStored(!stored));
     } else {
       dropDraft(key);
     }
-  }, [changed, draft.plan, draft.portion, history, base, baseNumber, knownLatest, key, station, forgotten]);
+  }, [changed, draft.plan, draft.portionPlan, history, base, baseNumber, knownLatest, key, station, forgotten]);
 
   return {
     id,

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Kitchen, kitchenQuery, measuresQuery, taken } from "../api";
+import { KitchenPans } from "./KitchenPans";
 import { NumberField, ErrorNotice, ProblemNotice, useNotices } from "../parts";
 import { useFigures } from "../figures";
 import { useProblem } from "../words";
@@ -58,7 +59,12 @@ export function KitchenPage() {
       <h1 className="text-3xl">Kitchen</h1>
       <p className="soft mt-1 mb-8">How this kitchen writes its figures. Formulas keep grams and °C underneath.</p>
       <ErrorNotice error={kitchen.error} />
-      {kitchen.data && <KitchenForm saved={kitchen.data} />}
+      {kitchen.data && (
+        <>
+          <KitchenForm saved={kitchen.data} />
+          <KitchenPans saved={kitchen.data} />
+        </>
+      )}
     </main>
   );
 }
@@ -69,7 +75,8 @@ function KitchenForm({ saved }: { saved: Kitchen }) {
   const figures = useFigures();
   const [edited, setEdited] = useState(saved);
   const save = useMutation({
-    mutationFn: (body: Kitchen) => taken(api.PUT("/api/kitchen", { body })),
+    // The pans have a form of their own, and stay as they are.
+    mutationFn: (body: Kitchen) => taken(api.PUT("/api/kitchen", { body: { ...body, pans: null } })),
     onSuccess: (kitchen) => {
       queries.setQueryData(kitchenQuery.queryKey, kitchen);
       void queries.invalidateQueries({ queryKey: measuresQuery.queryKey });

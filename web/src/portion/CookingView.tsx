@@ -6,21 +6,23 @@ import { useFigures } from "../figures";
 import { asSent, NumberField, type NumberEntry, Said, Steps, TemperatureField } from "../parts";
 import { CookingWords } from "./CookingWords";
 import { Field } from "./Field";
+import { PanChoice } from "./PanChoice";
 import { PanChart } from "./PanChart";
 import { cooked } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
 
-const HERE = /^(notes\.)?(panC|burnerW|pans|load|sheetMm)$/;
+const HERE = /^(notes\.|portion\.)?(panC|burnerW|pans|load|sheetMm)$/;
 
 /** A piece in the pan: how hot, how long, what it loses, and how many an hour. */
-export function CookingView({ editor, plan, onPlan, choice }: PortionViewProps) {
+export function CookingView({ editor, onPortion, choice }: PortionViewProps) {
   const figures = useFigures();
-  const asked = useMemo(() => cooked(plan, editor.balanced), [plan, editor.balanced]);
+  const asked = useMemo(() => cooked(editor.balanced), [editor.balanced]);
   const view = useAnswer(cookQuestion, asked, ({ formula }) => (formula.lines?.length ?? 0) > 0);
   const faults = new Faults(view.problem?.faults);
   const faultOf = (field: string) => faults.of(null, field);
   const { answer } = view;
   const notes = editor.draft.notes ?? {};
+  const portion = editor.draft.portion ?? {};
   const note = (patch: Partial<RecipeNotes>) => editor.edit({ kind: "notes", patch });
   const count = (field: "pans" | "load" | "burnerW", label: string, placeholder: number | undefined, unit = "") => (
     <>
@@ -29,10 +31,10 @@ export function CookingView({ editor, plan, onPlan, choice }: PortionViewProps) 
         label={label}
         unit={unit}
         placeholder={placeholder === undefined ? "" : figures.number(placeholder, 0)}
-        value={plan[field]}
+        value={portion[field] ?? null}
         format={(value) => figures.number(value, 0)}
         error={faultOf(field)}
-        onChange={(value) => onPlan({ [field]: value }, field)}
+        onChange={(value) => onPortion({ [field]: value }, field)}
       />
       <Said messages={[faultOf(field)]} />
     </>
@@ -60,6 +62,7 @@ export function CookingView({ editor, plan, onPlan, choice }: PortionViewProps) 
           </Field>
         ) : (
           <>
+            <PanChoice portion={portion} kinds={["pan"]} onPortion={onPortion} />
             <Field name="Pans at a time" more="Each on a burner of its own.">
               {count("pans", "Pans at a time", answer?.pans)}
             </Field>

@@ -8,12 +8,13 @@ import { KeepingChart } from "./KeepingChart";
 import { KeepingWords } from "./KeepingWords";
 import { kept } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
+import { Splits, SplitsForm } from "./Splits";
 import { hoursWords } from "./words";
 
-const HERE = /^(storage|hours|sheetMm)$/;
+const HERE = /^(portion\.)?(storage|hours|sheetMm|splits\[.*)$/;
 
 /** How long cooked bread folds, or is crisp, under each way of keeping it. */
-export function KeepingView({ editor, pantry, plan, onPlan, choice }: PortionViewProps) {
+export function KeepingView({ editor, pantry, plan, onPlan, onPortion, choice }: PortionViewProps) {
   const figures = useFigures();
   const asked = useMemo(() => kept(plan, editor.balanced), [plan, editor.balanced]);
   const view = useAnswer(keepingQuestion, asked, ({ formula }) => (formula.lines?.length ?? 0) > 0);
@@ -33,8 +34,8 @@ export function KeepingView({ editor, pantry, plan, onPlan, choice }: PortionVie
                 type="radio"
                 name="storage"
                 className="radio radio-xs translate-y-0.5"
-                checked={(plan.storage || answer.storage.code) === storage.code}
-                onChange={() => onPlan({ storage: storage.code })}
+                checked={(editor.draft.portion?.storage ?? answer.storage.code) === storage.code}
+                onChange={() => onPortion({ storage: storage.code })}
               />
               <span className="flex-1">{storage.name}</span>
               <span className="soft tabular-nums">{hoursWords(hours, answer.mostHours, figures)}</span>
@@ -55,6 +56,12 @@ export function KeepingView({ editor, pantry, plan, onPlan, choice }: PortionVie
           />
         </Field>
         <Said messages={[faultOf("hours")]} />
+        <SplitsForm
+          splits={editor.draft.portion?.splits ?? []}
+          ways={answer?.ways ?? []}
+          faultOf={faultOf}
+          onPortion={onPortion}
+        />
       </div>
       <div className="min-w-0">
         {choice}
@@ -62,6 +69,7 @@ export function KeepingView({ editor, pantry, plan, onPlan, choice }: PortionVie
           {(given) => (
             <>
               <KeepingWords answer={given} name={name} />
+              <Splits answer={given} />
               <KeepingChart answer={given} />
               <details className="soft pt-3 text-xs">
                 <summary className="cursor-pointer">How it is worked out</summary>

@@ -1,9 +1,10 @@
 import { Plus, X } from "lucide-react";
 import type { Portion, RecipeNotes } from "../api";
-import type { Editor, PlannedPortion } from "../formula";
+import type { DraftPortion, Editor, PlannedPortion } from "../formula";
 import { useFigures } from "../figures";
 import { asSent, IconButton, MassField, NumberField, type NumberEntry, Said } from "../parts";
 import { Field } from "./Field";
+import { PanChoice } from "./PanChoice";
 
 interface PiecesFormProps {
   editor: Editor;
@@ -12,14 +13,16 @@ interface PiecesFormProps {
   answer: Portion | null;
   faultOf: (field: string) => string | null;
   onPlan: (patch: Partial<PlannedPortion>, tag?: string) => void;
+  onPortion: (patch: Partial<DraftPortion>, tag?: string) => void;
 }
 
 /** How heavy, how wide and how thin a piece is: any two give the third; how many; the pan; pieces of several sizes. */
-export function PiecesForm({ editor, plan, answer, faultOf, onPlan }: PiecesFormProps) {
+export function PiecesForm({ editor, plan, answer, faultOf, onPlan, onPortion }: PiecesFormProps) {
   const figures = useFigures();
   const notes = editor.draft.notes ?? {};
   const note = (patch: Partial<RecipeNotes>) => editor.edit({ kind: "notes", patch });
   const size = answer?.size;
+  const portion = editor.draft.portion ?? {};
   const centimetres = (value: number) => figures.number(value / 10, value % 10 === 0 ? 0 : 1);
   const wide = {
     framed: true,
@@ -99,13 +102,14 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan }: PiecesForm
           ))}
         </select>
       </Field>
+      <PanChoice portion={portion} kinds={["pan", "press", "cutter", "peel"]} onPortion={onPortion} />
       <Field name="Pan, press or cutter, across" more="The largest piece that fits it stands on the right.">
         <NumberField
           {...wide}
           label="Pan, across"
-          value={plan.panMm}
+          value={portion.panMm ?? null}
           error={faultOf("panMm")}
-          onChange={(panMm) => onPlan({ panMm }, "pan")}
+          onChange={(panMm) => onPortion({ panMm, panName: null }, "pan")}
         />
       </Field>
       <Said messages={[faultOf("panMm")]} />
@@ -119,18 +123,17 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan }: PiecesForm
         />
       </Field>
       <Said messages={[faultOf("stepGrams")]} />
-      <Sizes plan={plan} faultOf={faultOf} onPlan={onPlan} />
+      <Sizes sizes={portion.sizes ?? []} faultOf={faultOf} onPortion={onPortion} />
     </div>
   );
 }
 
-type SizesProps = Pick<PiecesFormProps, "plan" | "faultOf" | "onPlan">;
+type SizesProps = Pick<PiecesFormProps, "faultOf" | "onPortion"> & { sizes: NonNullable<DraftPortion["sizes"]> };
 
 /** Pieces of several sizes from one dough. */
-function Sizes({ plan, faultOf, onPlan }: SizesProps) {
+function Sizes({ sizes, faultOf, onPortion }: SizesProps) {
   const figures = useFigures();
-  const sizes = plan.sizes ?? [];
-  const put = (to: typeof sizes, tag?: string) => onPlan({ sizes: to.length > 0 ? to : null }, tag);
+  const put = (to: typeof sizes, tag?: string) => onPortion({ sizes: to.length > 0 ? to : null }, tag);
   const set = (index: number, patch: Partial<(typeof sizes)[number]>) =>
     put(
       sizes.map((each, at) => (at === index ? { ...each, ...patch } : each)),
@@ -146,7 +149,7 @@ function Sizes({ plan, faultOf, onPlan }: SizesProps) {
             framed
             className="w-16"
             label={`Size ${index + 1}: how many`}
-            value={size.count}
+            value={size.count ?? null}
             format={(value) => figures.number(value, 0)}
             error={faultOf(`sizes[${index}].count`)}
             onChange={(count) => set(index, { count })}
@@ -155,7 +158,7 @@ function Sizes({ plan, faultOf, onPlan }: SizesProps) {
           <MassField
             className="w-24"
             label={`Size ${index + 1}: weight of each`}
-            value={size.grams}
+            value={size.grams ?? null}
             error={faultOf(`sizes[${index}].grams`)}
             onChange={(grams) => set(index, { grams })}
           />

@@ -7,10 +7,10 @@ import { PiecesForm } from "./PiecesForm";
 import { PiecesWords } from "./PiecesWords";
 import type { PortionViewProps } from "./PortionPage";
 
-const HERE = /^(notes\.)?(panMm|stepGrams|sizes|pieceGrams|diameterMm|pieces$|sheetMm)/;
+const HERE = /^(notes\.|portion\.)?(panMm|panName|stepGrams|sizes|pieceGrams|diameterMm|pieces$|sheetMm)/;
 
 /** The dough in pieces: how heavy, how wide, how thin, how many. */
-export function PiecesView({ editor, pantry, plan, onPlan, choice }: PortionViewProps) {
+export function PiecesView({ editor, pantry, plan, onPlan, onPortion, choice }: PortionViewProps) {
   const asked = useMemo(() => divided(plan, editor.balanced), [plan, editor.balanced]);
   const view = useAnswer(portionQuestion, asked, ({ formula }) => (formula.lines?.length ?? 0) > 0);
   const faults = new Faults(view.problem?.faults);
@@ -24,6 +24,7 @@ export function PiecesView({ editor, pantry, plan, onPlan, choice }: PortionView
         answer={view.answer}
         faultOf={(field) => faults.of(null, field)}
         onPlan={onPlan}
+        onPortion={onPortion}
       />
       <div className="min-w-0">
         {choice}

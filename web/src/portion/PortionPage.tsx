@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { useSearchParams } from "react-router";
 import type { PantryDocument } from "../api";
-import { type Editor, type PlannedPortion, Station } from "../formula";
+import { type DraftPortion, type Editor, type PlannedPortion, Station } from "../formula";
 import { CookingView } from "./CookingView";
 import { KeepingView } from "./KeepingView";
 import { PiecesView } from "./PiecesView";
@@ -23,6 +23,8 @@ export interface PortionViewProps {
   pantry: PantryDocument;
   plan: PlannedPortion;
   onPlan: (patch: Partial<PlannedPortion>, tag?: string) => void;
+  /** Changes how the formula is divided, cooked and kept. */
+  onPortion: (patch: Partial<DraftPortion>, tag?: string) => void;
   /** The choice of what is shown. */
   choice: ReactNode;
 }
@@ -37,7 +39,9 @@ function PortionStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
   const shown = VIEWS.find(({ code }) => code === search.get("view"))?.code ?? "pieces";
   const plan = portionOf(editor.draft);
   const onPlan = (patch: Partial<PlannedPortion>, tag?: string) =>
-    editor.edit({ kind: "draft", patch: { portion: { ...plan, ...patch } }, tag });
+    editor.edit({ kind: "draft", patch: { portionPlan: { ...plan, ...patch } }, tag });
+  const onPortion = (patch: Partial<DraftPortion>, tag?: string) =>
+    editor.edit({ kind: "draft", patch: { portion: { ...editor.draft.portion, ...patch } }, tag });
   const choice = (
     <div className="flex gap-1 pb-3" role="group" aria-label="What is shown">
       {VIEWS.map(({ code, name }) => (
@@ -53,7 +57,7 @@ function PortionStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
       ))}
     </div>
   );
-  const given = { editor, pantry, plan, onPlan, choice };
+  const given = { editor, pantry, plan, onPlan, onPortion, choice };
   return (
     <div className="grid gap-x-6 px-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
       {shown === "pieces" && <PiecesView {...given} />}

@@ -68,8 +68,8 @@ export function ScaleView({ editor, pantry, plan, onPlan, choice }: PortionViewP
                 answer={answer}
                 pantry={pantry}
                 onUse={() => {
-                  const portion = { ...plan, scaleTo: null };
-                  editor.edit({ kind: "spec", spec: answer.formula, of: editor.draft, portion });
+                  const portionPlan = { ...plan, scaleTo: null };
+                  editor.edit({ kind: "spec", spec: answer.formula, of: editor.draft, portionPlan });
                   notify("These amounts stand in the formula now. Undo brings the others back.");
                 }}
               />

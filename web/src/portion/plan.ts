@@ -5,11 +5,9 @@ import { asSent } from "../parts";
 type Formula = PortionQuestion["formula"];
 
 const NOTHING: PlannedPortion = {
-  panMm: null,
   stepGrams: null,
   scaleBy: "factor",
   scaleTo: null,
-  sizes: null,
   shapes: {
     kind: null,
     shellGrams: null,
@@ -26,26 +24,17 @@ const NOTHING: PlannedPortion = {
     longMm: null,
     shortMm: null,
   },
-  burnerW: null,
-  pans: null,
-  load: null,
-  storage: "",
   hours: null,
 };
 
 /** What is looked at, of a draft that has nothing said yet: nothing. */
 export function portionOf(draft: Draft): PlannedPortion {
-  return draft.portion ?? NOTHING;
+  return draft.portionPlan ?? NOTHING;
 }
 
 /** How the dough is divided, as the server is asked. */
-export function divided({ panMm, stepGrams, sizes }: PlannedPortion, formula: Formula): PortionQuestion {
-  return {
-    formula,
-    panMm: asSent(panMm),
-    stepGrams: asSent(stepGrams),
-    sizes: sizes?.map(({ count, grams }) => ({ count: asSent(count), grams: asSent(grams) })) ?? null,
-  };
+export function divided({ stepGrams }: PlannedPortion, formula: Formula): PortionQuestion {
+  return { formula, stepGrams: asSent(stepGrams) };
 }
 
 /** How the formula is scaled, as the server is asked. */
@@ -99,11 +88,11 @@ export function shaped({ shapes }: PlannedPortion, formula: Formula): ShapesQues
 }
 
 /** How pieces are cooked, as the server is asked. */
-export function cooked({ burnerW, pans, load }: PlannedPortion, formula: Formula): CookQuestion {
-  return { formula, burnerW: asSent(burnerW), pans: asSent(pans), load: asSent(load) };
+export function cooked(formula: Formula): CookQuestion {
+  return { formula };
 }
 
 /** How bread is kept, as the server is asked. */
-export function kept({ storage, hours }: PlannedPortion, formula: Formula): KeepingQuestion {
-  return { formula, storage: storage || null, hours: asSent(hours) };
+export function kept({ hours }: PlannedPortion, formula: Formula): KeepingQuestion {
+  return { formula, hours: asSent(hours) };
 }

@@ -21,9 +21,9 @@ const FORMULA = { style: "roti", lines: [] };
 describe("what is asked of a dough in pieces", () => {
   it("is the formula alone as long as nothing is said", () => {
     const plan = portionOf(emptyDraft("roti"));
-    expect(divided(plan, FORMULA)).toEqual({ formula: FORMULA, panMm: null, stepGrams: null, sizes: null });
-    expect(cooked(plan, FORMULA)).toEqual({ formula: FORMULA, burnerW: null, pans: null, load: null });
-    expect(kept(plan, FORMULA)).toEqual({ formula: FORMULA, storage: null, hours: null });
+    expect(divided(plan, FORMULA)).toEqual({ formula: FORMULA, stepGrams: null });
+    expect(cooked(FORMULA)).toEqual({ formula: FORMULA });
+    expect(kept(plan, FORMULA)).toEqual({ formula: FORMULA, hours: null });
   });
 
   it("is scaled by one thing at a time", () => {
@@ -49,14 +49,9 @@ describe("what is asked of a dough in pieces", () => {
   });
 
   it("holds what was typed, numbers or not, for the server to judge", () => {
-    const plan: PlannedPortion = {
-      ...portionOf(emptyDraft("roti")),
-      panMm: "wide",
-      sizes: [{ count: 6, grams: null }],
-      storage: "bag",
-    };
-    expect(divided(plan, FORMULA)).toMatchObject({ panMm: "wide", sizes: [{ count: 6, grams: null }] });
-    expect(kept(plan, FORMULA).storage).toBe("bag");
+    const plan: PlannedPortion = { ...portionOf(emptyDraft("roti")), stepGrams: "fine", hours: "late" };
+    expect(divided(plan, FORMULA).stepGrams).toBe("fine");
+    expect(kept(plan, FORMULA).hours).toBe("late");
   });
 });
 

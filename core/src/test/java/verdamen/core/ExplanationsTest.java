@@ -107,7 +107,7 @@ public class ExplanationsTest {
         if (formula.sheetMm() >= Limit.COOKED_SHEET_MM.least()) {
             keep(Cooking.of(new CookQuestion(spec, null, null, null, null, null, null), Doughs.BOOK));
             keep(Keeping.of(new KeepingQuestion(spec, null, null), Doughs.BOOK));
-            keep(Portion.of(new PortionQuestion(spec, null, null, null), Doughs.BOOK));
+            keep(Portion.of(new PortionQuestion(spec, null), Doughs.BOOK));
             keep(Shapes.of(
                     new ShapesQuestion(spec, null, new LayeredSpec("letter", 2, null, null), null), Doughs.BOOK));
             keep(Shapes.of(

@@ -15,6 +15,7 @@ import verdamen.core.model.Share;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
 import verdamen.core.pantry.Form;
+import verdamen.core.pantry.Storage;
 
 /**
  * Cooked bread that is kept: its moisture and the moisture under which it cracks when folded, by the hour. Source: model

@@ -11,9 +11,9 @@ import verdamen.core.model.Within;
  * @param formula the formula
  * @param pieceGrams a piece before it is cooked, its filling with it, g; absent for what the formula says
  * @param panC surface of the pan, or the oven, °C; absent for what the formula says, else the middle of the style's
- * @param burnerW power of a burner, W; absent for a usual one
- * @param pans how many pans are on at a time; absent for one
- * @param load how many pieces an oven takes at a time; absent for one; nothing to a pan
+ * @param burnerW power of a burner, W; absent for what the formula says, else a usual one
+ * @param pans how many pans are on at a time; absent for what the formula says, else one
+ * @param load how many pieces an oven takes at a time; absent for what the formula says, else one; nothing to a pan
  * @param pieces how many pieces are to be cooked; absent for what the dough makes
  */
 public record CookQuestion(

@@ -132,11 +132,20 @@ public record Cooking(
         }
 
         private double burnerW() {
-            return asked.burnerW() == null ? Coefficient.BURNER_W.value() : asked.burnerW();
+            return said(asked.burnerW(), formula().portion().burnerW(), Coefficient.BURNER_W.value());
         }
 
-        private static int orOne(@Nullable Integer count) {
-            return count == null ? 1 : count;
+        private int pans() {
+            return said(asked.pans(), formula().portion().pans(), 1);
+        }
+
+        private int load() {
+            return said(asked.load(), formula().portion().load(), 1);
+        }
+
+        /** What was asked, else what the formula says, else what is usual. */
+        private static <T> T said(@Nullable T asked, @Nullable T ofFormula, T usual) {
+            return asked != null ? asked : ofFormula != null ? ofFormula : usual;
         }
 
         private boolean oven() {
@@ -172,8 +181,8 @@ public record Cooking(
                     pace.cycleS(),
                     pace.perHour(),
                     pace.limit(),
-                    orOne(asked.pans()),
-                    orOne(asked.load()),
+                    pans(),
+                    load(),
                     pieces,
                     pieces == null ? null : Double.valueOf(pace.seconds(pieces, one + two) / SECONDS_PER_MINUTE),
                     FirstPiece.of(piece.panC(), one, two),
@@ -210,12 +219,11 @@ public record Cooking(
         private Pace pace(double sides, double heatS) {
             if (oven()) {
                 double recovers = Coefficient.STONE_RECOVERS_MINUTES.value() * SECONDS_PER_MINUTE;
-                int load = orOne(asked.load());
+                int load = load();
                 return new Pace(sides + recovers, load, recovers > sides ? CookLimit.STONE : CookLimit.TIME);
             }
             double timed = sides + handlingS();
-            return new Pace(
-                    Math.max(timed, heatS), orOne(asked.pans()), heatS > timed ? CookLimit.HEAT : CookLimit.TIME);
+            return new Pace(Math.max(timed, heatS), pans(), heatS > timed ? CookLimit.HEAT : CookLimit.TIME);
         }
 
         private List<ExplanationStep> steps(Style style, double heatS, Pace pace, double one, double two) {

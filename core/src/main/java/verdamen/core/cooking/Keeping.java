@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
+import verdamen.core.formula.Pieces;
+import verdamen.core.formula.Portioning;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Confidence;
 import verdamen.core.model.ExplanationStep;
@@ -16,6 +19,7 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Table;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.pantry.Storage;
 import verdamen.core.pantry.Style;
 
 /**
@@ -32,6 +36,7 @@ import verdamen.core.pantry.Style;
  * @param mostHours the most that is told: an hour figure that has reached it says "and more"
  * @param foldAt chance that it folds without cracking, %, by hours after cooking
  * @param ways every way of keeping it, with its hours
+ * @param splits what part of the bread is kept in which way, the rest in the formula's way first; none when all is kept alike
  * @param hours the hour looked at
  * @param at how it is at that hour
  * @param curve how it is by the hour, over a span in which it changes
@@ -51,6 +56,7 @@ public record Keeping(
         double mostHours,
         Map<String, Double> foldAt,
         List<KeptWay> ways,
+        List<KeptSplit> splits,
         double hours,
         KeptMoment at,
         List<KeptMoment> curve,
@@ -60,7 +66,6 @@ public record Keeping(
         List<ExplanationStep> steps) {
 
     private static final String CRACKER = "cracker";
-    private static final String USUAL = "cloth";
     private static final int POINTS = (int) Coefficient.KEPT_CURVE_POINTS.value();
     private static final List<Double> TOLD =
             Table.read(Keeping.class, "fold_hours", row -> Double.valueOf(row.number("hours")));
@@ -72,6 +77,16 @@ public record Keeping(
      * @param hours for how many hours it folds, or is crisp
      */
     public record KeptWay(Storage storage, double hours) {}
+
+    /**
+     * Part of the bread.
+     *
+     * @param storage the way of keeping it
+     * @param pieces how many; below 0 when more are put aside than there are
+     * @param hours for how many hours it folds, or is crisp
+     * @param useWithinHours within how many hours it is typically used
+     */
+    public record KeptSplit(Storage storage, int pieces, double hours, double useWithinHours) {}
 
     /**
      * The bread at an hour.
@@ -91,13 +106,14 @@ public record Keeping(
      */
     public record WarmedThrough(double afterHours, double softHours) {}
 
-    /** Hours for which bread of a dough folds, kept in the usual way; null when it is meant to be crisp or cannot be cooked. */
+    /** Hours for which bread of a dough folds, kept in the formula's way; null when it is meant to be crisp or cannot be cooked. */
     public static @Nullable Double usualSoftHours(Dough dough) {
         Formula formula = dough.formula();
         boolean thin = formula.sheetMm() < Limit.COOKED_SHEET_MM.least();
         return isCrisp(formula.style()) || thin || dough.grams() <= 0
                 ? null
-                : Double.valueOf(Bread.of(CookedPiece.of(dough)).softHours(usual()));
+                : Double.valueOf(Bread.of(CookedPiece.of(dough))
+                        .softHours(formula.portion().storageOrUsual()));
     }
 
     /**
@@ -108,7 +124,7 @@ public record Keeping(
     public static Keeping of(KeepingQuestion asked, Pantry pantry) {
         Formula formula = FormulaReader.read(asked.formula(), pantry);
         Faults faults = new Faults();
-        Storage storage = storage(asked.storage(), faults);
+        Storage storage = storage(asked.storage(), formula, faults);
         faults.number("hours", asked.hours(), Limit.KEPT_HOURS);
         Dough dough = Cooking.cookable(formula, faults);
         faults.refuse();
@@ -133,6 +149,7 @@ public record Keeping(
                 Storage.all().stream()
                         .map(way -> new KeptWay(way, holds(bread, crisp, way)))
                         .toList(),
+                splits(formula, bread, crisp),
                 hours,
                 moment(bread, hours, storage),
                 curve(bread, Math.max(holds, hours), storage),
@@ -150,19 +167,37 @@ public record Keeping(
         return crisp ? bread.crispHours(storage) : bread.softHours(storage);
     }
 
-    private static Storage usual() {
-        return storage(USUAL, new Faults());
+    private static Storage storage(@Nullable String asked, Formula formula, Faults faults) {
+        if (asked == null) {
+            return formula.portion().storageOrUsual();
+        }
+        return Storage.find(asked).orElseGet(() -> {
+            faults.add(null, "storage", FaultCode.UNKNOWN_CODE, asked);
+            return Storage.usual();
+        });
     }
 
-    private static Storage storage(@Nullable String asked, Faults faults) {
-        String code = asked == null ? USUAL : asked;
-        return Storage.all().stream()
-                .filter(storage -> storage.code().equals(code))
-                .findFirst()
-                .orElseGet(() -> {
-                    faults.add(null, "storage", FaultCode.UNKNOWN_CODE, code);
-                    return Storage.all().get(0);
-                });
+    /** What is kept otherwise, and the rest of the pieces, in the formula's way; nothing when all is kept alike. */
+    private static List<KeptSplit> splits(Formula formula, Bread bread, boolean crisp) {
+        List<Portioning.SplitSpec> asked = formula.portion().splitsOrNone();
+        Double count = Pieces.of(formula).count();
+        if (asked.isEmpty() || count == null) {
+            return List.of();
+        }
+        List<KeptSplit> splits = new ArrayList<>();
+        int rest = (int) Math.floor(count + 1e-9);
+        for (Portioning.SplitSpec split : asked) {
+            int pieces = Objects.requireNonNull(split.pieces());
+            splits.add(split(
+                    bread, crisp, Storage.find(String.valueOf(split.storage())).orElseThrow(), pieces));
+            rest -= pieces;
+        }
+        splits.add(0, split(bread, crisp, formula.portion().storageOrUsual(), rest));
+        return List.copyOf(splits);
+    }
+
+    private static KeptSplit split(Bread bread, boolean crisp, Storage storage, int pieces) {
+        return new KeptSplit(storage, pieces, holds(bread, crisp, storage), storage.useWithinHours());
     }
 
     private static Map<String, Double> foldAt(Bread bread, Storage storage) {

@@ -24,6 +24,7 @@ import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Role;
+import verdamen.core.pantry.Storage;
 
 /**
  * Looks for the changes that keep bread soft for longer: each is made a little, alone, and the bread looked at again. Plain

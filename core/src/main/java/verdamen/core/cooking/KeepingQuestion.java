@@ -9,7 +9,7 @@ import verdamen.core.model.Within;
  * How bread of a formula is kept, as asked.
  *
  * @param formula the formula
- * @param storage code of the way of keeping it; absent for the usual one
+ * @param storage code of the way of keeping it; absent for what the formula says, else the usual one
  * @param hours the hour looked at, after cooking; absent for when it stops being soft, or crisp
  */
 public record KeepingQuestion(

@@ -24,6 +24,7 @@ import verdamen.core.prep.Chain;
  * @param method how it is made beyond kneading, fat and rest
  * @param timeline what happens until it is rolled
  * @param preps its preparation chains, worked out
+ * @param portion how it is divided, cooked and kept
  */
 public record Formula(
         Pantry pantry,
@@ -40,7 +41,8 @@ public record Formula(
         RecipeNotes notes,
         Method method,
         Timeline timeline,
-        List<Chain> preps) {
+        List<Chain> preps,
+        Portioning portion) {
 
     /** Copies the lines so that a formula never changes. */
     public Formula {
@@ -90,6 +92,7 @@ public record Formula(
                 notes,
                 method,
                 otherTimeline,
-                preps);
+                preps,
+                portion);
     }
 }

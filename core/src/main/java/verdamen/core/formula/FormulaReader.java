@@ -64,6 +64,8 @@ public final class FormulaReader {
         faults.number("sheetMm", spec.sheetMm(), Limit.SHEET_MM);
         faults.number("softnessTarget", spec.softnessTarget(), Limit.SOFTNESS_TARGET);
         RecipeNotes notes = notesReader.notes(spec.notes());
+        Portioning portion = spec.portionOrNone();
+        portion.check(faults);
         MethodReader reader = new MethodReader(spec.methodOrNone(), kneading);
         Map<String, Chain> chains = chains(spec.prepsOrNone(), reader.pressedLiquid());
         PreparedLines prepared = new PreparedLines(chains, reader.headStartMinutes(), faults);
@@ -94,7 +96,8 @@ public final class FormulaReader {
                 notes,
                 method,
                 Timeline.of(kneading.endMinute(), rest, phases, warmth(method, fatTiming, counted)),
-                List.copyOf(chains.values()));
+                List.copyOf(chains.values()),
+                portion);
     }
 
     private static Timeline.Warmth warmth(Method method, FatTiming fatTiming, List<Line> lines) {

@@ -24,6 +24,7 @@ import verdamen.core.prep.ChainSpec;
  * @param notes what the recipe says beside them
  * @param method how the dough is made beyond that
  * @param preps the preparation chains of its inclusions
+ * @param portion how its dough is divided, cooked and kept
  */
 public record FormulaSpec(
         @Nullable String style,
@@ -36,7 +37,8 @@ public record FormulaSpec(
         @Within(Limit.LINES) @Nullable List<@Nullable LineSpec> lines,
         @Nullable RecipeNotes notes,
         @Nullable MethodSpec method,
-        @Within(Limit.CHAINS) @Nullable List<ChainSpec> preps) {
+        @Within(Limit.CHAINS) @Nullable List<ChainSpec> preps,
+        @Nullable Portioning portion) {
 
     /** A formula with notes, made in the usual way of nothing prepared. */
     public FormulaSpec(
@@ -59,6 +61,7 @@ public record FormulaSpec(
                 softnessTarget,
                 lines,
                 notes,
+                null,
                 null,
                 null);
     }
@@ -97,7 +100,8 @@ public record FormulaSpec(
                 renamed,
                 notes,
                 method,
-                chains);
+                chains,
+                portion);
     }
 
     /** This formula with other lines. */
@@ -143,7 +147,25 @@ public record FormulaSpec(
                 lines,
                 otherNotes,
                 method,
-                preps);
+                preps,
+                portion);
+    }
+
+    /** This formula divided, cooked or kept otherwise. */
+    public FormulaSpec withPortion(@Nullable Portioning otherPortion) {
+        return new FormulaSpec(
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                notes,
+                method,
+                preps,
+                otherPortion);
     }
 
     private FormulaSpec with(
@@ -166,7 +188,8 @@ public record FormulaSpec(
                 otherLines,
                 notes,
                 otherMethod,
-                otherPreps);
+                otherPreps,
+                portion);
     }
 
     /** Its lines, none when there is none. */
@@ -195,6 +218,11 @@ public record FormulaSpec(
     /** What it says beside its lines, nothing when nothing is said. */
     public RecipeNotes notesOrNone() {
         return notes == null ? RecipeNotes.NONE : notes;
+    }
+
+    /** How it is divided, cooked and kept, with nothing said when nothing is. */
+    public Portioning portionOrNone() {
+        return portion == null ? Portioning.NONE : portion;
     }
 
     /** Its preparation chains, none when there is none. */

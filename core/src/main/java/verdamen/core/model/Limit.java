@@ -63,10 +63,14 @@ public enum Limit implements Coded {
     WEDGES("wedges", 2, 16, Unit.COUNT),
     /** Sizes of pieces from one dough. */
     SIZES("sizes", 0, 10, Unit.COUNT),
+    /** How many ways bread of one dough is kept in. */
+    SPLITS("splits", 0, 6, Unit.COUNT),
     /** A sheet that is cooked: a thinner one burns before it is done. */
     COOKED_SHEET_MM("cookedSheetMm", 0.5, 60, Unit.MILLIMETRES),
     /** A burner. */
     BURNER_W("burnerW", 100, 20_000, Unit.WATTS),
+    /** How many pans, presses, cutters and peels a kitchen keeps. */
+    KITCHEN_PANS("kitchenPans", 0, 60, Unit.COUNT),
     /** Pans on at a time. */
     PANS("pans", 1, 20, Unit.COUNT),
     /** Pieces in an oven at a time. */

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.Pieces;
+import verdamen.core.formula.Portioning.SizeSpec;
 import verdamen.core.handling.Disc;
 import verdamen.core.handling.RolledDough;
 import verdamen.core.model.Coefficient;
@@ -105,23 +106,11 @@ public record Portion(
     public static Portion of(PortionQuestion asked, Pantry pantry) {
         Formula formula = FormulaReader.read(asked.formula(), pantry);
         Faults faults = new Faults();
-        faults.number("panMm", asked.panMm(), Limit.PAN_MM);
         faults.number("stepGrams", asked.stepGrams(), Limit.SCALE_STEP);
-        sizes(asked.sizes(), faults);
         double usable = Pieces.usableGrams(formula);
         faults.require(usable > 0, "lines", FaultCode.MISSING, null);
         faults.refuse();
         return new Divider(formula, asked, usable, PieceSize.of(formula, asked.formula())).portion();
-    }
-
-    private static void sizes(@Nullable List<PortionQuestion.SizeSpec> asked, Faults faults) {
-        List<PortionQuestion.SizeSpec> sizes = faults.atMost("sizes", asked, Limit.SIZES);
-        for (int at = 0; at < sizes.size(); at++) {
-            PortionQuestion.SizeSpec size = sizes.get(at);
-            Integer count = size == null ? null : size.count();
-            faults.needed("sizes[" + at + "].count", count == null ? null : Double.valueOf(count), Limit.PIECES);
-            faults.needed("sizes[" + at + "].grams", size == null ? null : size.grams(), Limit.PIECE_GRAMS);
-        }
     }
 
     /** The largest pieces that fit a pan, at the formula's sheet: as many as its dough makes. */
@@ -152,11 +141,15 @@ public record Portion(
                     left < Coefficient.LEFTOVER_LEAST.value() * size.grams() ? null : sized(1, left),
                     equal(count),
                     weighing(size.grams()),
-                    asked.panMm() == null ? null : inPan(formula, asked.panMm()),
+                    formula.portion().panMm() == null
+                            ? null
+                            : inPan(formula, formula.portion().panMm()),
                     BallSize.all().stream()
                             .map(ball -> new BallPieces(ball, fill(ball.grams())))
                             .toList(),
-                    asked.sizes() == null ? null : mixed(asked.sizes()),
+                    formula.portion().sizesOrNone().isEmpty()
+                            ? null
+                            : mixed(formula.portion().sizesOrNone()),
                     Disc.of(RolledDough.of(formula.withSheet(size.sheetMm())), size.grams()),
                     steps(dough));
         }
@@ -186,7 +179,7 @@ public record Portion(
                     Share.of(step / 2, grams).pct());
         }
 
-        private MixedPieces mixed(List<PortionQuestion.SizeSpec> specs) {
+        private MixedPieces mixed(List<SizeSpec> specs) {
             List<SizedPieces> sizes = specs.stream()
                     .map(spec -> sized(Objects.requireNonNull(spec.count()), Objects.requireNonNull(spec.grams())))
                     .toList();

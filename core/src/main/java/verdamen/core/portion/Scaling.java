@@ -239,6 +239,7 @@ public record Scaling(
                                             .map(chain -> chain.times(factor))
                                             .toList())
                     .withMethod(method == null ? null : method.times(factor))
+                    .withPortion(spec.portion() == null ? null : spec.portion().times(factor))
                     .withNotes(notes(spec));
         }
 

@@ -134,8 +134,7 @@ public class CautionsTest {
                 null,
                 List.of(new RecipeNotes.Acknowledged(
                         caution.code(), caution.cause(), "Bench", "2026-11-25T09:00:00Z")));
-        return new FormulaSpec(
-                spec.style(), null, null, null, null, null, null, spec.lines(), notes, spec.method(), spec.preps());
+        return spec.withNotes(notes);
     }
 
     private static Caution find(FormulaSpec spec, String code) {

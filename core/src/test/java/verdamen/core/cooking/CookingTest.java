@@ -19,7 +19,9 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Heat;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.MethodSpec;
+import verdamen.core.formula.Portioning;
 import verdamen.core.formula.RecipeNotes;
+import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
@@ -262,6 +264,69 @@ public class CookingTest {
                 kept(cracker.withSheet(3.0), "open", null).crispHours());
         assertEquals(thick, 0.0, "too thick to bake dry");
         assertNull(kept(ROTI, null, null).crispHours());
+    }
+
+    private static FormulaSpec portioned(@Nullable String storage, Portioning.SplitSpec... splits) {
+        return ROTI.withPortion(new Portioning(
+                "Wide griddle", 280.0, 2000.0, 2, 6, null, storage, splits.length == 0 ? null : List.of(splits)));
+    }
+
+    @Test
+    public void whatTheFormulaSaysOfItsPansAndItsKeepingIsTaken() {
+        FormulaSpec formula = portioned("box");
+        Cooking cooking = Cooking.of(new CookQuestion(formula, null, null, null, null, null, null), Doughs.BOOK);
+        assertEquals(cooking.burnerW(), 2000.0);
+        assertEquals(cooking.pans(), 2);
+        assertEquals(cooking.load(), 6);
+        Cooking asked = Cooking.of(new CookQuestion(formula, null, null, 900.0, 3, 4, null), Doughs.BOOK);
+        assertEquals(List.of(asked.burnerW(), asked.pans(), asked.load()), List.of(900.0, 3, 4));
+        assertEquals(kept(formula, null, null).storage().code(), "box");
+        assertEquals(kept(formula, "open", null).storage().code(), "open");
+    }
+
+    @Test
+    public void breadIsKeptInPartsEachWithItsHoursAndItsUseBy() {
+        FormulaSpec formula = portioned(
+                "cloth", new Portioning.SplitSpec("fridge-bag", 3), new Portioning.SplitSpec("freezer-bag", 5));
+        List<Keeping.KeptSplit> splits = kept(formula, null, null).splits();
+        assertEquals(
+                splits.stream().map(each -> each.storage().code()).toList(),
+                List.of("cloth", "fridge-bag", "freezer-bag"));
+        int made = splits.stream().mapToInt(Keeping.KeptSplit::pieces).sum();
+        assertEquals(made, (int) Math.floor(Objects.requireNonNull(
+                Cooking.of(new CookQuestion(ROTI, null, null, null, null, null, null), Doughs.BOOK)
+                        .pieces())));
+        assertTrue(splits.get(0).useWithinHours() < splits.get(1).useWithinHours());
+        assertTrue(splits.get(1).useWithinHours() < splits.get(2).useWithinHours());
+        assertTrue(kept(ROTI, null, null).splits().isEmpty());
+        FormulaSpec tooMany = portioned(null, new Portioning.SplitSpec("freezer-bag", 500));
+        assertTrue(kept(tooMany, null, null).splits().get(0).pieces() < 0);
+    }
+
+    @Test
+    public void portionsThatCannotBeAreRefusedByName() {
+        FormulaSpec wrong = ROTI.withPortion(new Portioning(
+                "x".repeat(81),
+                1.0,
+                0.0,
+                0,
+                0,
+                null,
+                "pocket",
+                List.of(new Portioning.SplitSpec(null, 2), new Portioning.SplitSpec("attic", 0))));
+        RefusedException refused = expectThrows(RefusedException.class, () -> kept(wrong, null, null));
+        assertEquals(
+                refused.faults().stream().map(Fault::field).toList(),
+                List.of(
+                        "panName",
+                        "panMm",
+                        "burnerW",
+                        "pans",
+                        "load",
+                        "storage",
+                        "splits[0].storage",
+                        "splits[1].storage",
+                        "splits[1].pieces"));
     }
 
     @DataProvider

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import java.util.Random;
@@ -17,13 +18,14 @@ import verdamen.core.Doughs;
 import verdamen.core.Finite;
 import verdamen.core.RandomFormulas;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Portioning;
+import verdamen.core.formula.Portioning.SizeSpec;
 import verdamen.core.formula.RecipeNotes;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
 import verdamen.core.portion.PieceSize.Side;
 import verdamen.core.portion.PieceSize.SizeMend;
 import verdamen.core.portion.Portion.SizedPieces;
-import verdamen.core.portion.PortionQuestion.SizeSpec;
 
 /** A dough in pieces. */
 public class PortionTest {
@@ -34,7 +36,15 @@ public class PortionTest {
     private static final double USABLE = 669 * 0.985;
 
     private static Portion divided(FormulaSpec formula) {
-        return Portion.of(new PortionQuestion(formula, null, null, null), Doughs.BOOK);
+        return Portion.of(new PortionQuestion(formula, null), Doughs.BOOK);
+    }
+
+    private static Portioning pan(double across) {
+        return new Portioning(null, across, null, null, null, null, null, null);
+    }
+
+    private static Portioning sizes(List<SizeSpec> sizes) {
+        return new Portioning(null, null, null, null, null, sizes, null, null);
     }
 
     private static FormulaSpec said(@Nullable Double grams, @Nullable Double diameter, @Nullable Double sheet) {
@@ -154,7 +164,7 @@ public class PortionTest {
 
     @Test
     public void aPanTakesWhatFitsIt() {
-        Portion portion = Portion.of(new PortionQuestion(ROTI, 240.0, null, null), Doughs.BOOK);
+        Portion portion = Portion.of(new PortionQuestion(ROTI.withPortion(pan(240.0)), null), Doughs.BOOK);
         SizedPieces largest = Objects.requireNonNull(portion.pan());
         assertEquals(largest.diameterMm(), 230.0);
         assertEquals(largest.grams(), 88.247, 0.005);
@@ -165,8 +175,8 @@ public class PortionTest {
     @Test
     public void sixLargeAndFourSmallAreFittedToTheDough() {
         List<SizeSpec> sizes = List.of(new SizeSpec(6, 80.0), new SizeSpec(4, 50.0));
-        Portion.MixedPieces mixed =
-                Objects.requireNonNull(Portion.of(new PortionQuestion(ROTI, null, sizes, null), Doughs.BOOK)
+        Portion.MixedPieces mixed = Objects.requireNonNull(
+                Portion.of(new PortionQuestion(ROTI.withPortion(sizes(sizes)), null), Doughs.BOOK)
                         .sizes());
         assertEquals(mixed.neededGrams(), 680.0, 1e-9);
         assertEquals(mixed.leftGrams(), USABLE - 680, 1e-9);
@@ -179,7 +189,7 @@ public class PortionTest {
 
     @Test
     public void aScaleLeavesHalfAStepOpen() {
-        Portion portion = Portion.of(new PortionQuestion(said(50.0, null, null), null, null, 5.0), Doughs.BOOK);
+        Portion portion = Portion.of(new PortionQuestion(said(50.0, null, null), 5.0), Doughs.BOOK);
         assertEquals(portion.weighing().grams().low(), 47.5);
         assertEquals(portion.weighing().grams().high(), 52.5);
         assertEquals(portion.weighing().offPct(), 5.0, 1e-9);
@@ -203,30 +213,29 @@ public class PortionTest {
     @DataProvider
     Object[][] refused() {
         return new Object[][] {
-            {new PortionQuestion(ROTI, 10.0, null, null), "panMm", FaultCode.TOO_SMALL},
-            {new PortionQuestion(ROTI, null, null, 0.0), "stepGrams", FaultCode.TOO_SMALL},
+            {new PortionQuestion(ROTI.withPortion(pan(10.0)), null), "panMm", FaultCode.TOO_SMALL},
+            {new PortionQuestion(ROTI, 0.0), "stepGrams", FaultCode.TOO_SMALL},
             {
-                new PortionQuestion(ROTI, null, List.of(new SizeSpec(0, 50.0)), null),
+                new PortionQuestion(ROTI.withPortion(sizes(List.of(new SizeSpec(0, 50.0)))), null),
                 "sizes[0].count",
                 FaultCode.TOO_SMALL
             },
             {
-                new PortionQuestion(ROTI, null, List.of(new SizeSpec(null, 50.0)), null),
+                new PortionQuestion(ROTI.withPortion(sizes(List.of(new SizeSpec(null, 50.0)))), null),
                 "sizes[0].count",
                 FaultCode.MISSING
             },
-            {new PortionQuestion(ROTI, null, List.of(new SizeSpec(2, 0.0)), null), "sizes[0].grams", FaultCode.TOO_SMALL
+            {
+                new PortionQuestion(ROTI.withPortion(sizes(List.of(new SizeSpec(2, 0.0)))), null),
+                "sizes[0].grams",
+                FaultCode.TOO_SMALL
             },
             {
-                new PortionQuestion(ROTI, null, java.util.Collections.nCopies(11, new SizeSpec(2, 9.0)), null),
+                new PortionQuestion(ROTI.withPortion(sizes(Collections.nCopies(11, new SizeSpec(2, 9.0)))), null),
                 "sizes",
                 FaultCode.TOO_MANY
             },
-            {
-                new PortionQuestion(Doughs.spec("roti", Doughs.line("wheat-atta", 0)), null, null, null),
-                "lines",
-                FaultCode.MISSING
-            },
+            {new PortionQuestion(Doughs.spec("roti", Doughs.line("wheat-atta", 0)), null), "lines", FaultCode.MISSING},
         };
     }
 

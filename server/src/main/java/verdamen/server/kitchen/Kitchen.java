@@ -1,5 +1,6 @@
 package verdamen.server.kitchen;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Limit;
@@ -18,6 +19,7 @@ import verdamen.core.pantry.CupFilling;
  * @param cupFilling how it fills a cup with flour: {@code spooned}, {@code scooped} or {@code not-told}; absent until it
  *     was asked
  * @param currency sign of its currency, 1 to 5 characters
+ * @param pans its pans, presses, cutters and peels; absent to leave them as they are
  */
 public record Kitchen(
         @Within(Limit.NAME) String name,
@@ -27,7 +29,13 @@ public record Kitchen(
         String dateOrder,
         @Within(Limit.CUP_ML) double cupMl,
         @Nullable String cupFilling,
-        @Within(Limit.CURRENCY) String currency) {
+        @Within(Limit.CURRENCY) String currency,
+        @Within(Limit.KITCHEN_PANS) @Nullable List<KitchenPan> pans) {
+
+    /** Its pans, none when none is told. */
+    public List<KitchenPan> pansOrNone() {
+        return pans == null ? List.of() : pans;
+    }
 
     /** How it fills a cup as it counts: as nobody has said, until it was asked. */
     public CupFilling filling() {

@@ -1,12 +1,30 @@
 package verdamen.server.kitchen;
 
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 /** Reads and writes the settings of the request's kitchen. */
 @Mapper
 interface KitchenMapper {
 
-    Kitchen kitchen();
+    KitchenRow kitchen();
 
-    void save(Kitchen kitchen);
+    /**
+     * @param settings everything but the pans
+     * @param pans the pans as JSON; null to leave them as they are
+     */
+    void save(@Param("settings") Kitchen settings, @Param("pans") @Nullable String pans);
+
+    /** The settings as they are stored: the pans as JSON. */
+    record KitchenRow(
+            String name,
+            String massUnit,
+            String temperatureUnit,
+            String decimalMark,
+            String dateOrder,
+            double cupMl,
+            @Nullable String cupFilling,
+            String currency,
+            String pans) {}
 }

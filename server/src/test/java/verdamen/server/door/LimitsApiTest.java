@@ -100,7 +100,11 @@ public class LimitsApiTest extends ServerTest {
         String name = field.way().get(field.way().size() - 1);
         JsonNode schema = field.schema();
         if (schema.has("maximum")) {
-            at.put(name, schema.get("maximum").asDouble() + 0.5);
+            if (schema.path("type").toString().contains("integer")) {
+                at.put(name, schema.get("maximum").asInt() + 1);
+            } else {
+                at.put(name, schema.get("maximum").asDouble() + 0.5);
+            }
             return schema.get("maximum").asDouble();
         }
         if (schema.has("maxLength")) {
@@ -135,6 +139,8 @@ public class LimitsApiTest extends ServerTest {
             case "added" -> at.putArray(name).addObject().put("ingredient", "salt-fine");
             case "phases" -> at.putArray(name).addObject().put("kind", "chill").put("minutes", 5);
             case "setAside" -> at.putArray(name).addObject().put("slip", "dry").put("reason", "so");
+            case "sizes" -> at.putArray(name).addObject().put("count", 2).put("grams", 50);
+            case "splits" -> at.putArray(name).addObject().put("storage", "bag").put("pieces", 2);
             case "acknowledged" -> at.putArray(name).addObject().put("who", "Bench");
             default -> at.putObject(name);
         };

@@ -83,7 +83,7 @@ public class PantryApiTest extends ServerTest {
     public void keepsTheKitchensSettings() {
         JsonNode before = getJson("/api/kitchen").expect(200).body();
         String settings =
-                "{\"name\":\"North kitchen\",\"massUnit\":\"oz\",\"temperatureUnit\":\"F\",\"decimalMark\":\"comma\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"cupFilling\":\"scooped\",\"currency\":\"€\"}";
+                "{\"name\":\"North kitchen\",\"massUnit\":\"oz\",\"temperatureUnit\":\"F\",\"decimalMark\":\"comma\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"cupFilling\":\"scooped\",\"currency\":\"€\",\"pans\":[]}";
         putJson("/api/kitchen", settings).expect(200);
         assertEquals(getJson("/api/kitchen").body(), json.readTree(settings));
         putJson("/api/kitchen", before.toString()).expect(200);

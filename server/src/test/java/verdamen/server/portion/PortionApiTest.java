@@ -19,9 +19,15 @@ public class PortionApiTest extends ServerTest {
         return ROTI.formatted(more.isEmpty() ? "" : ", " + more);
     }
 
+    /** The same formula that says how it is divided, cooked or kept. */
+    private static String portioned(String portion) {
+        return roti("").replace("]}}", "], \"portion\": {" + portion + "}}}");
+    }
+
     @Test
     public void aDoughIsDivided() {
-        Answer answer = postJson("/api/portion", roti("\"panMm\": 240, \"sizes\": [{\"count\": 6, \"grams\": 80}]"))
+        Answer answer = postJson(
+                        "/api/portion", portioned("\"panMm\": 240, \"sizes\": [{\"count\": 6, \"grams\": 80}]"))
                 .expect(200);
         assertEquals(answer.at("/count").asInt(), 13);
         assertEquals(answer.at("/size/given").size(), 0);
@@ -61,17 +67,31 @@ public class PortionApiTest extends ServerTest {
         assertTrue(answer.at("/crispHours").isNull() || answer.at("/crispHours").isMissingNode());
     }
 
+    @Test
+    public void breadIsKeptInParts() {
+        Answer answer = postJson(
+                        "/api/keeping",
+                        portioned("\"storage\": \"box\", \"splits\": [{\"storage\": \"freezer-bag\", \"pieces\": 8}]"))
+                .expect(200);
+        assertEquals(answer.at("/splits/0/storage/code").asString(), "box");
+        assertEquals(answer.at("/splits/0/pieces").asInt(), 5);
+        assertEquals(answer.at("/splits/1/useWithinHours").asDouble(), 2160.0);
+    }
+
     @DataProvider
     Object[][] refused() {
         return new Object[][] {
-            {"/api/portion", roti("\"panMm\": 2"), "panMm"},
-            {"/api/portion", roti("\"sizes\": [{\"count\": 0, \"grams\": 80}]"), "sizes[0].count"},
-            {"/api/portion", roti("\"sizes\": [null]"), "sizes[0]"},
-            {"/api/portion", roti("\"panMm\": \"wide\""), "panMm"},
+            {"/api/portion", portioned("\"panMm\": 2"), "panMm"},
+            {"/api/portion", portioned("\"sizes\": [{\"count\": 0, \"grams\": 80}]"), "sizes[0].count"},
+            {"/api/portion", portioned("\"sizes\": [null]"), "portion.sizes[0]"},
+            {"/api/portion", portioned("\"panMm\": \"wide\""), "portion.panMm"},
+            {"/api/portion", roti("\"panMm\": 240"), "panMm"},
             {"/api/portion/scale", roti(""), "factor"},
             {"/api/portion/scale", roti("\"factor\": 2, \"pieces\": 20"), "pieces"},
             {"/api/cook", roti("\"pans\": 0"), "pans"},
             {"/api/cook", roti("\"pans\": 1.5"), "pans"},
+            {"/api/cook", portioned("\"pans\": 1.5"), "portion.pans"},
+            {"/api/keeping", portioned("\"splits\": [{\"storage\": \"attic\", \"pieces\": 2}]"), "splits[0].storage"},
             {"/api/cook", roti("\"burnerW\": 1e400"), "burnerW"},
             {"/api/keeping", roti("\"storage\": \"pocket\""), "storage"},
             {"/api/keeping", roti("\"hours\": 1000"), "hours"},

@@ -97,10 +97,7 @@ public class MutatedRequestsTest extends ServerTest {
                 ofFlourAndWater("\"lots\": [{\"line\": 0, \"moisturePct\": 10, \"proteinPct\": 11}],"
                         + " \"near\": [\"sheetStrength\"], \"weighable\": true")
             },
-            {
-                "/api/portion",
-                ofFlourAndWater("\"panMm\": 240, \"stepGrams\": 5, \"sizes\": [{\"count\": 6, \"grams\": 80}]")
-            },
+            {"/api/portion", ofFlourAndWater("\"stepGrams\": 5")},
             {
                 "/api/portion/shapes",
                 ofFlourAndWater("\"layered\": {\"fold\": \"half\", \"times\": 3, \"fatGrams\": 4},"
@@ -132,7 +129,8 @@ public class MutatedRequestsTest extends ServerTest {
     private static String ofFlourAndWater(String more) {
         return """
                {"formula": {"style": "roti", "lines": [{"ingredient": "wheat-atta", "grams": 400},
-                 {"ingredient": "water", "grams": 220}]}, %s}
+                 {"ingredient": "water", "grams": 220}], "portion": {"panMm": 240, "pans": 2, "storage": "box",
+                 "sizes": [{"count": 6, "grams": 80}], "splits": [{"storage": "bag", "pieces": 2}]}}, %s}
                """.formatted(more);
     }
 
