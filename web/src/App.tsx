@@ -16,6 +16,7 @@ const MethodPage = lazy(() => import("./method").then((module) => ({ default: mo
 const HandlingPage = lazy(() => import("./handling/HandlingPage").then((module) => ({ default: module.HandlingPage })));
 const ReworkPage = lazy(() => import("./rework").then((module) => ({ default: module.ReworkPage })));
 const PortionPage = lazy(() => import("./portion").then((module) => ({ default: module.PortionPage })));
+const CardPage = lazy(() => import("./card").then((module) => ({ default: module.CardPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
@@ -47,6 +48,8 @@ const router = createBrowserRouter([
       { path: "/formulas/:id/rework", element: later(<ReworkPage />) },
       { path: "/formulas/new/portion", element: later(<PortionPage />) },
       { path: "/formulas/:id/portion", element: later(<PortionPage />) },
+      { path: "/formulas/new/card", element: later(<CardPage />) },
+      { path: "/formulas/:id/card", element: later(<CardPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },
       { path: "/pantry", element: <Navigate to="/pantry/ingredients" replace /> },

@@ -1,9 +1,12 @@
 import createClient from "openapi-fetch";
-import type { components, paths } from "./schema";
+import type { components, operations, paths } from "./schema";
 
 type Schemas = components["schemas"];
 export type Batch = Schemas["Batch"];
 export type BenchAdvice = Schemas["BenchAdvice"];
+/** Which card of a formula is wanted, and how it is written. */
+export type CardAsked = NonNullable<operations["card"]["parameters"]["query"]>;
+export type CardDocument = Schemas["CardDocument"];
 export type Caution = Schemas["Caution"];
 export type ChainAnswer = Schemas["ChainAnswer"];
 export type ChainSpec = Schemas["ChainSpec"];

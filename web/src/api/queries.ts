@@ -6,6 +6,7 @@ import {
   type BlendFlourSpec,
   type BlendRequest,
   type Cooking,
+  type CardAsked,
   type CookQuestion,
   type Keeping,
   type KeepingQuestion,
@@ -110,6 +111,21 @@ export const formulaQuery = (id: number, version: number | null) =>
         : taken(api.GET("/api/formulas/{id}/versions/{number}", { params: { path: { id, number: version } }, signal })),
     staleTime: 0,
   });
+
+/** A card; what else it depends on is part of its key. */
+export const cardQuery = (id: number, asked: CardAsked, saved: string) =>
+  queryOptions({
+    queryKey: ["card", id, asked, saved],
+    queryFn: ({ signal }) =>
+      taken(api.GET("/api/formulas/{id}/card", { params: { path: { id }, query: sentOf(asked) }, signal })),
+    retry: false,
+    placeholderData: (before) => before,
+  });
+
+/** What is said of a card, without what is not. */
+function sentOf(asked: CardAsked): CardAsked {
+  return Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== null && value !== undefined));
+}
 
 /** The key of a search for the most. */
 export const MOST = "most";

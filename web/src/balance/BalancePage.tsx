@@ -11,7 +11,6 @@ import {
   useBalance,
   useFormulaEdit,
 } from "../formula";
-import { Cautions } from "../caution";
 import { useCommands } from "../frame";
 import { HandlingFigures, SoftnessChart } from "../handling";
 import { Slips, WeighNext } from "../intake";
@@ -106,11 +105,6 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
                   <HandlingFigures answer={answer} pantry={pantry} />
                   <Facts facts={answer.facts} pantry={pantry} />
                   <SaltWords salt={answer.salt} />
-                  <Cautions
-                    cautions={answer.cautions.filter(({ station }) => station === "card")}
-                    editor={editor}
-                    forTheCard
-                  />
                 </div>
               </div>
             </div>

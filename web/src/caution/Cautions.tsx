@@ -10,12 +10,10 @@ import { acknowledge, lastWho } from "./acknowledge";
 interface CautionsProps {
   cautions: Caution[];
   editor: Editor;
-  /** Whether this is the place of the cautions for the card. */
-  forTheCard?: boolean;
 }
 
 /** Cautions at the place where they matter: open ones in full, acknowledged ones still to be read. */
-export function Cautions({ cautions, editor, forTheCard = false }: CautionsProps) {
+export function Cautions({ cautions, editor }: CautionsProps) {
   const open = cautions.filter((caution) => caution.acknowledgedBy == null);
   const read = cautions.filter((caution) => caution.acknowledgedBy != null);
   if (cautions.length === 0) {
@@ -33,10 +31,7 @@ export function Cautions({ cautions, editor, forTheCard = false }: CautionsProps
         ))}
       </ul>
       {read.length > 0 && <ReadCautions cautions={read} />}
-      <p className="soft pt-2 text-xs">
-        {forTheCard && "For the card. "}
-        {CAUTIONS_DEFER}
-      </p>
+      <p className="soft pt-2 text-xs">{CAUTIONS_DEFER}</p>
     </section>
   );
 }

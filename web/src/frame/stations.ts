@@ -34,4 +34,10 @@ export const STATIONS: Station[] = [
     keys: "alt+o",
     question: "How many pieces of which size, how are they cooked, and how long do they stay soft?",
   },
+  {
+    path: "card",
+    name: "Card",
+    keys: "alt+c",
+    question: "What does it look like on paper: for the cook, for a customer, on the pack?",
+  },
 ];

@@ -1,12 +1,11 @@
 import type { LadderAnswer } from "../api";
 import type { Figures } from "../figures";
+import names from "./formulaFigures.json";
 import { massOrSurplus } from "./water";
 
 export type FormulaFigure = LadderAnswer["limits"][number]["figure"];
 
 interface Words {
-  /** As a row of a table names it. */
-  name: string;
   /** As a limit that is broken is named. */
   broken: string;
   say: (value: number, figures: Figures) => string;
@@ -29,39 +28,40 @@ const UNITS = new Map([
 ] as const);
 
 const FIGURES: Record<FormulaFigure, Words> = {
-  waterNeeded: { name: "water it needs", broken: "water", say: massOrSurplus },
-  softness: { name: "softness when rolled", broken: "softness", say: (value, f) => f.number(value, 2) },
-  sheetStrength: { name: "sheet strength", broken: "strength", say: whole },
-  minSheetMm: { name: "thinnest sheet", broken: "thinnest sheet", say: millimetres },
-  sheetMm: { name: "sheet", broken: "sheet", say: millimetres },
-  rollability: { name: "rollability", broken: "rollability", say: percent },
-  "window.minutes": { name: "minutes to roll it", broken: "time to roll", say: minutes },
-  restMinutes: { name: "rest", broken: "rest", say: minutes },
-  stick: { name: "sticks", broken: "sticking", say: percent },
-  crack: { name: "cracks", broken: "cracking", say: percent },
-  tear: { name: "tears", broken: "tearing", say: percent },
-  springBackPct: { name: "springs back", broken: "spring-back", say: percent },
-  puff: { name: "puffs", broken: "puffing", say: percent },
-  softHours: { name: "hours soft, in a cloth", broken: "hours soft", say: hours },
-  saltPct: { name: "salt, on flour", broken: "salt", say: percent },
-  wholeGrainPct: { name: "whole grain, of the flour", broken: "whole grain", say: percent },
-  legumePct: { name: "pulses, on flour", broken: "pulses", say: percent },
-  inclusionPct: { name: "inclusions, on flour", broken: "inclusions", say: percent },
-  pieceGrams: { name: "dough of a piece", broken: "piece", say: mass },
-  inclusionGrams: { name: "inclusions in a piece", broken: "inclusions", say: mass },
-  proteinGrams: { name: "protein in a piece", broken: "protein", say: mass },
-  legumeProteinGrams: { name: "pulse protein in a piece", broken: "pulse protein", say: mass },
-  fibreGrams: { name: "fibre in a piece", broken: "fibre", say: mass },
-  fatGrams: { name: "fat in a piece", broken: "fat", say: mass },
-  energyKcal: { name: "energy of a piece", broken: "energy", say: (value, f) => `${f.number(value, 0)} kcal` },
-  costPerPiece: { name: "cost of a piece", broken: "cost", say: (value, f) => f.number(value, 2) },
+  waterNeeded: { broken: "water", say: massOrSurplus },
+  softness: { broken: "softness", say: (value, f) => f.number(value, 2) },
+  sheetStrength: { broken: "strength", say: whole },
+  minSheetMm: { broken: "thinnest sheet", say: millimetres },
+  sheetMm: { broken: "sheet", say: millimetres },
+  rollability: { broken: "rollability", say: percent },
+  "window.minutes": { broken: "time to roll", say: minutes },
+  restMinutes: { broken: "rest", say: minutes },
+  stick: { broken: "sticking", say: percent },
+  crack: { broken: "cracking", say: percent },
+  tear: { broken: "tearing", say: percent },
+  springBackPct: { broken: "spring-back", say: percent },
+  puff: { broken: "puffing", say: percent },
+  softHours: { broken: "hours soft", say: hours },
+  saltPct: { broken: "salt", say: percent },
+  wholeGrainPct: { broken: "whole grain", say: percent },
+  legumePct: { broken: "pulses", say: percent },
+  inclusionPct: { broken: "inclusions", say: percent },
+  pieceGrams: { broken: "piece", say: mass },
+  inclusionGrams: { broken: "inclusions", say: mass },
+  proteinGrams: { broken: "protein", say: mass },
+  legumeProteinGrams: { broken: "pulse protein", say: mass },
+  fibreGrams: { broken: "fibre", say: mass },
+  fatGrams: { broken: "fat", say: mass },
+  energyKcal: { broken: "energy", say: (value, f) => `${f.number(value, 0)} kcal` },
+  costPerPiece: { broken: "cost", say: (value, f) => f.number(value, 2) },
 };
 
 /** The figures by which formulas are compared, in the order in which they are told. */
 export const FORMULA_FIGURES = Object.keys(FIGURES) as FormulaFigure[];
 
+/** As a row of a table names it; cards have the same names. */
 export function figureName(figure: FormulaFigure): string {
-  return FIGURES[figure].name;
+  return names[figure];
 }
 
 export function brokenName(figure: FormulaFigure): string {

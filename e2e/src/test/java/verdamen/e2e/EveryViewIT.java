@@ -29,7 +29,8 @@ public class EveryViewIT extends BrowserTest {
             """;
 
     /** Stations that show the server's answer to the formula at hand. */
-    private static final Set<String> ANSWERING = Set.of("balance", "prep", "method", "handling", "rework", "portion");
+    private static final Set<String> ANSWERING =
+            Set.of("balance", "prep", "method", "handling", "rework", "portion", "card");
 
     private static final List<String> PATHS = List.of(
             "/formulas",
@@ -50,6 +51,8 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/6/portion?view=shapes",
             "/formulas/6/portion?view=scale",
             "/formulas/2/portion?view=keeping",
+            "/formulas/3/card",
+            "/formulas/1/card?kind=comparison",
             "/guide",
             "/model",
             "/pantry/ingredients",

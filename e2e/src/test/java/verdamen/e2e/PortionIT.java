@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.support.ui.Select;
 import org.testng.annotations.Test;
 
 /** A dough in pieces, in the pan, and how long it stays soft. */
@@ -156,5 +157,28 @@ public class PortionIT extends StationTest {
         waitForText("[data-testid=pieces]", "55 g");
         pressWith(Keys.CONTROL, "z");
         patience().until(driver -> !css("[data-testid=pieces]").getText().contains("of 55 g"));
+    }
+
+    @Test
+    public void aPanOfTheKitchensOwnAndWhatIsPutAsideBelongToTheVersion() {
+        station("Swede and wheat griddle flatbread", "Portion");
+        view("Cooking", "cooking");
+        new Select(css("[aria-label='Which of the kitchen’s own']")).selectByValue("Wide griddle");
+        patience()
+                .until(driver ->
+                        "2500".equals(css("[aria-label='Power of a burner']").getAttribute("value")));
+        view("Keeping", "keeping");
+        button("Put some aside");
+        waitForText("[data-testid=keeping-form]", "is missing");
+        type("[aria-label='Put aside 1: pieces']", "200");
+        waitForText("[data-testid=splits]", "more are put aside than the dough makes");
+        type("[aria-label='Put aside 1: pieces']", "2");
+        waitForText("[data-testid=splits]", "90 days");
+        button("Save");
+        button("Save version 3");
+        waitForText("header", "version 3");
+        go("Card");
+        waitForText("[data-testid=card-sheet]", "2 pieces, in a closed bag, frozen: use within 90 days");
+        waitForText("[data-testid=card-sheet]", "Wide griddle");
     }
 }

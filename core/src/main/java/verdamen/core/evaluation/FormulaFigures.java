@@ -119,7 +119,8 @@ public final class FormulaFigures {
                         / pieces);
         Nutrition holds = facts.per100Grams();
         if (holds != null) {
-            Nutrition each = holds.times(facts.grams() / HUNDRED_GRAMS / pieces);
+            double grams = Pieces.of(formula).doughGrams() * (1 + Pieces.fillingPerDough(formula));
+            Nutrition each = holds.times(grams / HUNDRED_GRAMS);
             put(FormulaFigure.PROTEIN, each.proteinGrams());
             put(FormulaFigure.FIBRE, each.fibreGrams());
             put(FormulaFigure.FAT, each.fatGrams());

@@ -59,6 +59,11 @@ public record Nutrition(
                 share * SALT_PER_SODIUM * ingredient.sodiumMg() / MG_PER_GRAM);
     }
 
+    /** Energy, kJ. */
+    public double energyKj() {
+        return Coefficient.KJ_OF_KCAL.value() * energyKcal;
+    }
+
     /** Both together. */
     public Nutrition plus(Nutrition other) {
         return new Nutrition(

@@ -1,0 +1,146 @@
+package verdamen.core.card;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.BakersPercentages;
+import verdamen.core.formula.FatTiming;
+import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.LineSource;
+import verdamen.core.formula.Part;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Share;
+import verdamen.core.pantry.Role;
+import verdamen.core.prep.Chain;
+
+/**
+ * What is weighed together.
+ *
+ * @param kind which bowl it is
+ * @param weighed what goes into it, in the order of the formula
+ * @param grams all of it, g
+ */
+public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
+
+    /** Group of the liquid that was pressed out and is used. */
+    static final String PRESSED_LIQUID = "pressed-liquid";
+
+    /** A bowl, in the order in which they are weighed. */
+    public enum Kind {
+        /** Sponge or soaker. */
+        FIRST_STAGE,
+        /** Flour and everything dry. */
+        DRY,
+        /** Fat of the dough. */
+        FAT,
+        /** Water and everything wet. */
+        WET,
+        /** Vegetables, potato, greens and pulses. */
+        INCLUSIONS,
+        /** The filling. */
+        FILLING,
+        /** What goes on bench, hands and surface. */
+        SURFACE
+    }
+
+    /**
+     * One thing that is weighed.
+     *
+     * @param line index of its line; below 0 for what the bench adds
+     * @param name its name: of what was prepared, the kitchen's
+     * @param grams its mass, g
+     * @param bakersPct on the flour, %; null without flour
+     * @param celsius temperature it has to have, °C; null when it does not matter
+     * @param plainWater whether it is plain water, which is poured in parts
+     * @param prepared whether it comes out of a preparation
+     */
+    public record Weighed(
+            int line,
+            String name,
+            double grams,
+            @Nullable Double bakersPct,
+            @Nullable Double celsius,
+            boolean plainWater,
+            boolean prepared) {}
+
+    /** What is weighed for a formula, bowl by bowl; no empty ones. */
+    static List<Bowl> of(Formula formula) {
+        Map<Kind, List<Weighed>> bowls = new EnumMap<>(Kind.class);
+        double flour = BakersPercentages.flourGrams(formula.lines());
+        for (List<Line> together : together(formula)) {
+            Line first = together.get(0);
+            double grams = together.stream().mapToDouble(Line::grams).sum();
+            bowls.computeIfAbsent(kind(first, formula), kind -> new ArrayList<>())
+                    .add(weighed(first, grams, flour, formula));
+        }
+        return bowls.entrySet().stream()
+                .map(bowl -> new Bowl(
+                        bowl.getKey(),
+                        List.copyOf(bowl.getValue()),
+                        bowl.getValue().stream().mapToDouble(Weighed::grams).sum()))
+                .toList();
+    }
+
+    /** What is on the scale as one: all that a preparation put into the same part, but its liquid is poured by itself. */
+    private record OnTheScale(int line, Part part, boolean liquid) {}
+
+    private static Collection<List<Line>> together(Formula formula) {
+        Map<OnTheScale, List<Line>> together = new LinkedHashMap<>();
+        for (Line line : formula.lines()) {
+            boolean liquid = line.ingredient().group().equals(PRESSED_LIQUID);
+            OnTheScale own = new OnTheScale(line.index(), line.part(), liquid);
+            OnTheScale withTheLiquid = new OnTheScale(line.index(), line.part(), true);
+            boolean dissolved = !together.containsKey(own) && together.containsKey(withTheLiquid);
+            together.computeIfAbsent(dissolved ? withTheLiquid : own, each -> new ArrayList<>())
+                    .add(line);
+        }
+        return together.values();
+    }
+
+    private static Weighed weighed(Line line, double grams, double flour, Formula formula) {
+        return new Weighed(
+                line.index(),
+                chain(line, formula).map(Chain::name).orElse(line.ingredient().name()),
+                grams,
+                flour > 0 ? Double.valueOf(Share.of(grams, flour).pct()) : null,
+                line.ingredient().isPlainWater()
+                        ? formula.waterTemperatureC()
+                        : line.measured().temperatureC(),
+                line.ingredient().isPlainWater(),
+                line.prep() != null);
+    }
+
+    /** The preparation that a line comes out of. */
+    static Optional<Chain> chain(Line line, Formula formula) {
+        return formula.preps().stream()
+                .filter(chain -> chain.key().equals(line.prep()))
+                .findFirst();
+    }
+
+    private static Kind kind(Line line, Formula formula) {
+        if (line.source() == LineSource.BENCH || line.part() == Part.SURFACE) {
+            return Kind.SURFACE;
+        }
+        if (line.part() == Part.FILLING) {
+            return Kind.FILLING;
+        }
+        if (line.headStartMinutes() > 0) {
+            return Kind.FIRST_STAGE;
+        }
+        return switch (line.ingredient().role()) {
+            case FAT -> formula.fatTiming() == FatTiming.SURFACE ? Kind.SURFACE : Kind.FAT;
+            case INCLUSION -> Kind.INCLUSIONS;
+            default ->
+                line.waterShare() >= Coefficient.WET_FROM.value()
+                                || line.ingredient().role() == Role.LIQUID
+                        ? Kind.WET
+                        : Kind.DRY;
+        };
+    }
+}
