@@ -60,6 +60,7 @@ const FIELDS: Record<string, string> = {
   storage: "The way of keeping",
   panName: "The name of the pan",
   splits: "What is put aside",
+  places: "The places",
   material: "The material",
   hours: "The hour",
   recipe: "The recipe as it came",

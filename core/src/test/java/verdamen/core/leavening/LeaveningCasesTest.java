@@ -5,6 +5,8 @@ import static org.testng.Assert.assertNull;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -13,8 +15,6 @@ import verdamen.core.Doughs;
 import verdamen.core.WorkedCases;
 import verdamen.core.WorkedCases.StationCase;
 import verdamen.core.balance.Dough;
-import verdamen.core.formula.DoughTemperature;
-import verdamen.core.formula.Place;
 
 /** The worked cases of fermentation and of soda and powder. */
 public class LeaveningCasesTest {
@@ -40,34 +40,34 @@ public class LeaveningCasesTest {
 
     @Test(dataProvider = "fermentation")
     public void aDoughRisesAsInEachWorkedCase(StationCase worked) {
-        Dough dough = Dough.of(Doughs.read(worked.formula()));
-        List<Place> places = new ArrayList<>();
+        List<FermentationQuestion.PlaceSpec> places = new ArrayList<>();
         worked.asked()
                 .get("places")
-                .forEach(place -> places.add(new Place(
+                .forEach(place -> places.add(new FermentationQuestion.PlaceSpec(
                         place.get("minutes").asDouble(), place.get("celsius").asDouble())));
-        Rise rise =
-                Rise.of(dough, new DoughTemperature(worked.asked().get("doughC").asDouble(), places, dough.grams()));
+        Fermentation found = Fermentation.of(
+                new FermentationQuestion(
+                        worked.formula(), worked.asked().get("doughC").asDouble(), places),
+                Doughs.BOOK);
         JsonNode expected = worked.expected();
-        same(rise.yeastPct(), expected.get("yeastPct"));
-        same(rise.maxRatio(), expected.get("maxRatio"));
-        same(rise.targetRatio(), expected.get("targetRatio"));
-        whole(rise.minutesToTarget(), expected.get("minutesToTarget"));
-        whole(rise.minutesPastBest(), expected.get("minutesPastBest"));
-        whole(rise.yeastDeadAt(), expected.get("yeastDeadAt"));
+        same(found.yeastPct(), expected.get("yeastPct"));
+        same(found.maxRatio(), expected.get("maxRatio"));
+        same(found.targetRatio(), expected.get("targetRatio"));
+        whole(found.minutesToTarget(), expected.get("minutesToTarget"));
+        whole(found.minutesPastBest(), expected.get("minutesPastBest"));
+        whole(found.yeastDeadAt(), expected.get("yeastDeadAt"));
         assertEquals(
-                rise.canReachTarget(),
+                found.canReachTarget(),
                 expected.get("canReachTarget").isNull()
                         ? null
                         : Boolean.valueOf(expected.get("canReachTarget").asBoolean()));
         if (expected.get("ratioAt").isNull()) {
-            assertNull(rise.ratio(60));
+            assertNull(found.ratioAt());
             return;
         }
-        expected.get("ratioAt")
-                .properties()
-                .forEach(at -> same(rise.ratio(Integer.parseInt(at.getKey())), at.getValue()));
-        same(rise.celsius(60), expected.get("doughCAt60"));
+        Map<String, Double> ratios = Objects.requireNonNull(found.ratioAt());
+        expected.get("ratioAt").properties().forEach(at -> same(ratios.get(at.getKey()), at.getValue()));
+        same(found.doughCAt60(), expected.get("doughCAt60"));
     }
 
     @Test(dataProvider = "soda")

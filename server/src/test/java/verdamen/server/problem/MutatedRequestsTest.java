@@ -109,6 +109,8 @@ public class MutatedRequestsTest extends ServerTest {
                 ofFlourAndWater("\"pieceGrams\": 48, \"panC\": 220, \"burnerW\": 900, \"pans\": 2, \"load\": 2")
             },
             {"/api/keeping", ofFlourAndWater("\"storage\": \"bag\", \"hours\": 4")},
+            {"/api/fermentation", ofFlourAndWater("\"doughC\": 25, \"places\": [{\"minutes\": 60, \"celsius\": 24}]")},
+            {"/api/leavening", ofFlourAndWater("").replace("}, }", "}}")},
             {"/api/method/equivalents", with("\"line\": 2")},
             {"/api/handling/now", with("\"minute\": 20, \"feel\": \"stiff\", \"given\": 10")},
             {"/api/handling/put-in", with("\"additions\": [{\"ingredient\": \"water\", \"grams\": 20}]")},
