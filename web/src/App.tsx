@@ -16,6 +16,7 @@ const MethodPage = lazy(() => import("./method").then((module) => ({ default: mo
 const HandlingPage = lazy(() => import("./handling/HandlingPage").then((module) => ({ default: module.HandlingPage })));
 const ReworkPage = lazy(() => import("./rework").then((module) => ({ default: module.ReworkPage })));
 const PortionPage = lazy(() => import("./portion").then((module) => ({ default: module.PortionPage })));
+const OrderPage = lazy(() => import("./portion").then((module) => ({ default: module.OrderPage })));
 const CardPage = lazy(() => import("./card").then((module) => ({ default: module.CardPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
@@ -34,6 +35,7 @@ const router = createBrowserRouter([
     children: [
       { path: "/", element: <Navigate to="/formulas" replace /> },
       { path: "/formulas", element: <FormulasPage /> },
+      { path: "/formulas/order", element: later(<OrderPage />) },
       { path: "/formulas/new/intake", element: later(<IntakePage />) },
       { path: "/formulas/:id/intake", element: later(<IntakePage />) },
       { path: "/formulas/new/balance", element: later(<BalancePage />) },

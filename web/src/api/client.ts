@@ -6,6 +6,8 @@ export type Batch = Schemas["Batch"];
 export type BenchAdvice = Schemas["BenchAdvice"];
 /** Which card of a formula is wanted, and how it is written. */
 export type CardAsked = NonNullable<operations["card"]["parameters"]["query"]>;
+export type OrderAnswer = Schemas["OrderAnswer"];
+export type OrderRequest = Schemas["OrderRequest"];
 export type CardDocument = Schemas["CardDocument"];
 export type Caution = Schemas["Caution"];
 export type ChainAnswer = Schemas["ChainAnswer"];

@@ -11,6 +11,8 @@ import {
   type Keeping,
   type KeepingQuestion,
   type Portion,
+  type OrderAnswer,
+  type OrderRequest,
   type PortionQuestion,
   type Scaling,
   type ScalingQuestion,
@@ -222,6 +224,12 @@ export const portionQuestion: Question<PortionQuestion, Portion> = {
 export const scalingQuestion: Question<ScalingQuestion, Scaling> = {
   key: "scaling",
   ask: (body, signal) => taken(api.POST("/api/portion/scale", { body, signal })),
+};
+
+/** Several formulas at a time. */
+export const orderQuestion: Question<OrderRequest, OrderAnswer> = {
+  key: "order",
+  ask: (body, signal) => taken(api.POST("/api/portion/order", { body, signal })),
 };
 
 /** Pieces that are filled, layered or cut. */

@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { formulasQuery, kitchenQuery } from "../api";
 import { SearchBox, useCommands } from "../frame";
 import { ErrorNotice, type Sort, SortHeading, useQuiet } from "../parts";
@@ -68,6 +68,9 @@ export function FormulasPage() {
           shown={narrowed ? rows.map(({ id }) => id) : []}
           any={total !== null && (total > 0 || narrowed)}
         />
+        <Link className="btn btn-sm" to="/formulas/order">
+          An order
+        </Link>
         <button className="btn btn-primary btn-sm gap-1" onClick={() => begin("intake")}>
           <Plus size={16} aria-hidden /> New formula
         </button>

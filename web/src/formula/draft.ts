@@ -116,6 +116,8 @@ export interface PlannedShapes {
   kind: "filled" | "layered" | "cut" | null;
   shellGrams: NumberEntry;
   fillingGrams: NumberEntry;
+  /** Whether a shell is rolled out evenly before it is closed; else its edge is thin. */
+  evenEdge: boolean;
   /** Code of how a sheet becomes layers. */
   fold: string;
   times: NumberEntry;

@@ -16,3 +16,4 @@ export { useQuiet } from "./useQuiet";
 export { IconButton } from "./IconButton";
 export { Said } from "./Said";
 export { DiscView } from "./DiscView";
+export { ViewChoice } from "./ViewChoice";

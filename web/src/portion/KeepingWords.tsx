@@ -66,8 +66,10 @@ function Folds({ answer, figures }: { answer: Keeping; figures: Figures }) {
   );
   return (
     <p className="pt-1 text-sm" data-testid="folds">
-      Chance that it folds without cracking: {told.join(", ")}; after {figures.number(at.hours, 1)} h{" "}
-      {figures.percent(at.foldPct)}.
+      Chance that it folds without cracking: {told.join(", ")}
+      {String(at.hours) in foldAt
+        ? "."
+        : `; after ${figures.number(at.hours, Number.isInteger(at.hours) ? 0 : 1)} h ${figures.percent(at.foldPct)}.`}
     </p>
   );
 }
@@ -76,10 +78,11 @@ function Warming({ answer, figures }: { answer: Keeping; figures: Figures }) {
   const { warming, mostHours } = answer;
   return warming ? (
     <p className="pt-1 text-sm" data-testid="warming">
-      Warmed through in a covered pan after {figures.number(warming.afterHours, 1)} h, once:{" "}
-      {figures.shows(warming.softHours, 1)
+      Warmed through in a covered pan after{" "}
+      {figures.number(warming.afterHours, Number.isInteger(warming.afterHours) ? 0 : 1)} h, once:{" "}
+      {figures.shows(warming.softHours, 0)
         ? `it folds for ${hoursWords(warming.softHours, mostHours, figures)} more.`
-        : "it does not fold again: it has lost too much water."}
+        : "it hardly folds again: it has lost too much water."}
     </p>
   ) : null;
 }

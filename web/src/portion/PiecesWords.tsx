@@ -35,9 +35,12 @@ export function PiecesWords({ answer, editor }: PiecesWordsProps) {
           : "Nothing is left over."}
       </p>
       <p className="soft text-sm">
-        {figures.mass(answer.doughGrams)} of dough; {figures.mass(answer.bowlLossGrams)} of it stay on bowl and hands. A
-        scale that shows {figures.massNumber(weighing.stepGrams)} {figures.massUnit} leaves a piece{" "}
-        {figures.percent(weighing.offPct)} off at most.
+        {figures.mass(answer.doughGrams)} of dough
+        {figures.shows(answer.pickupGrams, 1) &&
+          `, ${figures.mass(answer.pickupGrams)} of it picked up from bench and hands`}
+        ; {figures.mass(answer.bowlLossGrams)} of it stay on bowl and hands. A scale that shows{" "}
+        {figures.massNumber(weighing.stepGrams)} {figures.massUnit} leaves a piece {figures.percent(weighing.offPct)}{" "}
+        off at most.
       </p>
       {shortGrams > 0 && answer.statedCount != null && (
         <p className="text-error pt-2 text-sm" role="alert">

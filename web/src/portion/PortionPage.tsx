@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { useSearchParams } from "react-router";
 import type { PantryDocument } from "../api";
+import { ViewChoice } from "../parts";
 import { type DraftPortion, type Editor, type PlannedPortion, Station } from "../formula";
 import { CookingView } from "./CookingView";
 import { KeepingView } from "./KeepingView";
@@ -43,18 +44,12 @@ function PortionStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
   const onPortion = (patch: Partial<DraftPortion>, tag?: string) =>
     editor.edit({ kind: "draft", patch: { portion: { ...editor.draft.portion, ...patch } }, tag });
   const choice = (
-    <div className="flex gap-1 pb-3" role="group" aria-label="What is shown">
-      {VIEWS.map(({ code, name }) => (
-        <button
-          key={code}
-          type="button"
-          className={`btn btn-sm ${code === shown ? "btn-neutral" : "btn-ghost"}`}
-          aria-pressed={code === shown}
-          onClick={() => setSearch((now) => ({ ...Object.fromEntries(now), view: code }), { replace: true })}
-        >
-          {name}
-        </button>
-      ))}
+    <div className="pb-3">
+      <ViewChoice
+        views={VIEWS}
+        shown={shown}
+        onShow={(view) => setSearch((now) => ({ ...Object.fromEntries(now), view }), { replace: true })}
+      />
     </div>
   );
   const given = { editor, pantry, plan, onPlan, onPortion, choice };

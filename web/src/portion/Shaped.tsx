@@ -1,6 +1,7 @@
 import type { Shapes } from "../api";
 import { useFigures } from "../figures";
 import { Steps } from "../parts";
+import { CutSheet } from "./CutSheet";
 import { FilledSection } from "./FilledSection";
 import { matchWords } from "./words";
 
@@ -85,6 +86,7 @@ function Cut({ cut }: { cut: NonNullable<Shapes["cut"]> }) {
           ? "The dough is not enough for one such sheet."
           : `The dough makes ${cut.sheets} ${cut.sheets === 1 ? "sheet" : "sheets"}: ${cut.total} pieces, trimmings rolled out again.`}
       </p>
+      <CutSheet cut={cut} />
       {cut.rerolls.length > 0 && (
         <ul className="list-disc pt-2 pl-5 text-sm" data-testid="rerolls">
           {cut.rerolls.map((reroll, index) => (

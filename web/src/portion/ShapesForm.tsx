@@ -87,6 +87,15 @@ function Filled({ shapes, answer, faultOf, onChange }: ShapesFormProps) {
         />
       </Field>
       <Said messages={["filled", "filled.shellGrams", "filled.fillingGrams"].map(faultOf)} />
+      <Choice
+        label="The shell is rolled"
+        value={shapes.evenEdge ? "even" : "thin-edge"}
+        options={[
+          { code: "thin-edge", name: "thin at its edge, thick in its middle" },
+          { code: "even", name: "evenly, its seam gathers dough" },
+        ]}
+        onChange={(code) => onChange({ evenEdge: code === "even" })}
+      />
     </>
   );
 }

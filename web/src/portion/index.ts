@@ -1,1 +1,2 @@
+export { OrderPage } from "./OrderPage";
 export { PortionPage } from "./PortionPage";

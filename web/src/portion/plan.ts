@@ -12,6 +12,7 @@ const NOTHING: PlannedPortion = {
     kind: null,
     shellGrams: null,
     fillingGrams: null,
+    evenEdge: false,
     fold: "half",
     times: null,
     rollMm: null,
@@ -65,12 +66,12 @@ export function isSaid(shapes: PlannedShapes, formula: Formula): boolean {
 
 /** Pieces that are more than a disc, as the server is asked. */
 export function shaped({ shapes }: PlannedPortion, formula: Formula): ShapesQuestion {
-  const { shellGrams, fillingGrams, fold, times, rollMm, fatGrams, shape, sizeMm, wedges } = shapes;
+  const { shellGrams, fillingGrams, evenEdge, fold, times, rollMm, fatGrams, shape, sizeMm, wedges } = shapes;
   const kind = kindOf(shapes, formula);
   const disc = shapes.fromDisc || shape === "wedges";
   return {
     formula,
-    filled: kind === "filled" ? { shellGrams: asSent(shellGrams), fillingGrams: asSent(fillingGrams) } : null,
+    filled: kind === "filled" ? { shellGrams: asSent(shellGrams), fillingGrams: asSent(fillingGrams), evenEdge } : null,
     layered:
       kind === "layered" ? { fold, times: asSent(times), rollMm: asSent(rollMm), fatGrams: asSent(fatGrams) } : null,
     cut:

@@ -3,6 +3,7 @@ import type { Cooking, Keeping, Kitchen } from "../api";
 import { emptyDraft, type PlannedPortion } from "../formula";
 import { figuresOf } from "../figures";
 import { keepingChart, marks, panChart } from "./chartGeometry";
+import { itemsOf, withItems } from "./order";
 import { cooked, divided, isSaid, kept, kindOf, portionOf, scaled, shaped } from "./plan";
 import {
   hoursWords,
@@ -124,5 +125,19 @@ describe("the drawings of pan and keeping", () => {
     expect(soft.goodTo).toBe(2);
     const crisp = keepingChart({ curve, crisp: true, crispBelowPct: 8 } as Keeping);
     expect(crisp.goodTo).toBe(0);
+  });
+});
+
+describe("an order", () => {
+  it("stands in the address, with what was typed and any name", () => {
+    const items = [
+      { formula: 3, name: "Roti: the thin one & more", pieces: 24 },
+      { formula: 5, name: "Pita", pieces: null },
+      { formula: 6, name: "Round", pieces: "many" },
+    ];
+    expect(itemsOf(withItems(items))).toEqual(items);
+    expect(itemsOf(new URLSearchParams("item=x:3:No&item=7:2"))).toEqual([
+      { formula: 7, name: "formula 7", pieces: 2 },
+    ]);
   });
 });

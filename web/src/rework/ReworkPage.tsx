@@ -1,3 +1,4 @@
+import { ViewChoice } from "../parts";
 import { useMemo } from "react";
 import { useSearchParams } from "react-router";
 import type { PantryDocument } from "../api";
@@ -31,7 +32,7 @@ function ReworkStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const plan = useMemo(() => planOf(editor.draft), [editor.draft]);
   const setPlan = (to: Plan, tag?: string) => editor.edit({ kind: "draft", patch: { plan: to }, tag });
   const show = (view: View) => setSearch((now) => ({ ...Object.fromEntries(now), view }), { replace: true });
-  const choice = <Choice shown={shown} onShow={show} />;
+  const choice = <ViewChoice views={VIEWS} shown={shown} onShow={show} />;
   const given = { editor, plan, pantry, onPlan: setPlan, choice };
   return (
     <div className="grid gap-x-6 px-5 lg:grid-cols-[15rem_minmax(0,1fr)] xl:grid-cols-[19rem_minmax(0,1fr)]">
@@ -47,25 +48,6 @@ function ReworkStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
           onSeries={() => show("trials")}
         />
       )}
-    </div>
-  );
-}
-
-/** Which answer is shown. */
-function Choice({ shown, onShow }: { shown: View; onShow: (view: View) => void }) {
-  return (
-    <div className="mr-3 flex gap-1" role="group" aria-label="What is shown">
-      {VIEWS.map(({ code, name }) => (
-        <button
-          key={code}
-          type="button"
-          className={`btn btn-sm ${code === shown ? "btn-neutral" : "btn-ghost"}`}
-          aria-pressed={code === shown}
-          onClick={() => onShow(code)}
-        >
-          {name}
-        </button>
-      ))}
     </div>
   );
 }

@@ -150,6 +150,7 @@ const SYMBOLS: Record<Term["symbol"], SymbolWords> = {
   USABLE: { name: "dough that is divided", short: "divided" },
   WITH_FILLING: { name: "how many times as large with its filling", short: "with its filling" },
   SHELL: { name: "shell", short: "shell" },
+  IN_SEAM: { name: "share of the shell in its seam", short: "in the seam" },
   PARTS: { name: "parts of a fold", short: "parts" },
   TIMES: { name: "folds", short: "times" },
   ROLL: { name: "roll", short: "roll" },

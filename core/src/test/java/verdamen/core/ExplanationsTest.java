@@ -113,7 +113,7 @@ public class ExplanationsTest {
             keep(Shapes.of(
                     new ShapesQuestion(spec, null, new LayeredSpec("coil", null, 15.0, 4.0), null), Doughs.BOOK));
             if (formula.lines().stream().anyMatch(line -> line.part() == Part.FILLING && line.grams() > 0)) {
-                FilledSpec filled = new FilledSpec(50.0, 5.0);
+                FilledSpec filled = new FilledSpec(50.0, 5.0, null);
                 keep(Shapes.of(new ShapesQuestion(spec.withSheet(4.0), filled, null, null), Doughs.BOOK));
             }
         }

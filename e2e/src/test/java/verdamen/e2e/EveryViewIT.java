@@ -53,6 +53,7 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/2/portion?view=keeping",
             "/formulas/3/card",
             "/formulas/1/card?kind=comparison",
+            "/formulas/order?item=1:24:Pumpkin&item=3:12:Parsnip",
             "/guide",
             "/model",
             "/pantry/ingredients",

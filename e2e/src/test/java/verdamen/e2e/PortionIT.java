@@ -141,8 +141,8 @@ public class PortionIT extends StationTest {
         assertFalse(css("[data-testid=holds]").getText().equals(inACloth));
         fill("Hours after cooking", "900");
         waitForText("[data-testid=keeping-form]", "at most 720");
-        fill("Hours after cooking", "24 h");
-        waitForText("[data-testid=folds]", "after 24.0 h");
+        fill("Hours after cooking", "30 h");
+        waitForText("[data-testid=folds]", "after 30 h");
         assertTrue(css("[data-testid=keeping-levers]").getText().contains("h more"));
         assertEquals(
                 driver().findElements(By.cssSelector("[data-testid=warming]")).size(), 1);
@@ -180,5 +180,44 @@ public class PortionIT extends StationTest {
         go("Card");
         waitForText("[data-testid=card-sheet]", "2 pieces, in a closed bag, frozen: use within 90 days");
         waitForText("[data-testid=card-sheet]", "Wide griddle");
+    }
+
+    @Test
+    public void severalFormulasAreOrderedAndTheOrderStaysOnReload() {
+        open("/formulas");
+        driver().findElement(By.linkText("An order")).click();
+        add("nettle", "Nettle and rye tortilla");
+        fill("Pieces of Nettle and rye tortilla", "0");
+        waitForText("[data-testid=order-form]", "must be at least 1");
+        fill("Pieces of Nettle and rye tortilla", "24");
+        waitForText("[data-testid=order]", "24 ×");
+        add("pumpkin", ROTI);
+        fill("Pieces of " + ROTI, "30");
+        waitForText("[data-testid=order]", "30 ×");
+        waitForText("[data-testid=order-needs]", "Whole emmer flour");
+        driver().navigate().refresh();
+        waitForText("[data-testid=order]", "24 ×");
+        button("Remove " + ROTI);
+        patience().until(driver -> !css("[data-testid=order]").getText().contains("30 ×"));
+    }
+
+    private void add(String search, String name) {
+        type("[aria-label='Add a formula']", search);
+        button(name);
+    }
+
+    @Test
+    public void cutPiecesAreDrawnOnTheirSheet() {
+        station(ROTI, "Portion");
+        button("Filled, layered, cut");
+        fill("Each, across", "7");
+        fill("Sheet, longer side", "40");
+        fill("Sheet, shorter side", "30");
+        waitForText("[data-testid=shaped]", "21 from a sheet");
+        assertEquals(
+                css("[data-testid=cut-sheet]")
+                        .findElements(By.tagName("circle"))
+                        .size(),
+                21);
     }
 }

@@ -463,6 +463,8 @@ public enum Coefficient {
     WALL_LEAST_MM,
     HARD_PIECE_IN_WALL,
     LAYERS_MERGE_MM,
+    CUTS_DRAWN_MOST,
+    SEAM_SHARE,
     REROLLS_MOST,
     REROLL_KEPT,
     REROLL_SPRING;

@@ -65,6 +65,8 @@ public enum Limit implements Coded {
     SIZES("sizes", 0, 10, Unit.COUNT),
     /** How many ways bread of one dough is kept in. */
     SPLITS("splits", 0, 6, Unit.COUNT),
+    /** How many formulas are ordered at a time. */
+    ORDER_ITEMS("orderItems", 1, 30, Unit.COUNT),
     /** A sheet that is cooked: a thinner one burns before it is done. */
     COOKED_SHEET_MM("cookedSheetMm", 0.5, 60, Unit.MILLIMETRES),
     /** A burner. */

@@ -176,7 +176,7 @@ public enum Rule {
     /** Pieces that it makes, parts of one counted too. */
     PIECES_OF_DOUGH("USABLE / PIECE_GRAMS"),
     /** Wall of a filled piece. */
-    FILLED_WALL("SHEET / 2 * SHELL / (SHELL + FILLING * DENSITY / FILLING_DENSITY)"),
+    FILLED_WALL("SHEET / 2 * (1 - IN_SEAM) * SHELL / (SHELL + FILLING * DENSITY / FILLING_DENSITY)"),
     /** Layers of a folded piece. */
     FOLDED_LAYERS("pow(PARTS, TIMES)"),
     /** Turns of a coil. */

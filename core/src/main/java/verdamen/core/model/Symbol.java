@@ -136,6 +136,7 @@ public enum Symbol {
     USABLE,
     WITH_FILLING,
     SHELL,
+    IN_SEAM,
     PARTS,
     TIMES,
     ROLL,

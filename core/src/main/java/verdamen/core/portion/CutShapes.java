@@ -24,6 +24,7 @@ import verdamen.core.portion.ShapesQuestion.CutSpec;
  * @param total pieces of all of these, re-rolls included
  * @param rerolls what each re-roll of a sheet's trimmings makes
  * @param lostGrams what is left of a sheet after the last of them, g
+ * @param drawn where the pieces lie on the sheet
  */
 public record CutShapes(
         Shape shape,
@@ -34,7 +35,8 @@ public record CutShapes(
         int sheets,
         int total,
         List<Reroll> rerolls,
-        double lostGrams) {
+        double lostGrams,
+        Drawn drawn) {
 
     /** What is cut. */
     public enum Shape implements Coded {
@@ -66,6 +68,30 @@ public record CutShapes(
      */
     public record Reroll(int pieces, double trimmingsGrams, double springBackPoints) {}
 
+    /**
+     * Where a piece lies.
+     *
+     * @param alongMm its middle along the longer side, mm from the corner
+     * @param downMm its middle along the other side, mm from the corner
+     */
+    public record Placed(double alongMm, double downMm) {}
+
+    /**
+     * The sheet with its pieces.
+     *
+     * @param disc whether it is a disc
+     * @param longMm its longer side, or how wide the disc is, mm
+     * @param shortMm its shorter side, or how wide the disc is, mm
+     * @param sizeMm how wide each piece is, mm; null for wedges
+     * @param placed where each lies; none for wedges, and when there are too many to be drawn
+     */
+    public record Drawn(
+            boolean disc,
+            double longMm,
+            double shortMm,
+            @Nullable Double sizeMm,
+            List<Placed> placed) {}
+
     static @Nullable CutShapes of(Formula formula, CutSpec asked, Faults faults) {
         int before = faults.count();
         Shape shape = faults.choice("cut.shape", asked.shape(), Shape.class);
@@ -85,17 +111,18 @@ public record CutShapes(
             faults.add(null, "cut.sizeMm", FaultCode.TOO_LARGE, size, sheet.narrowest(shape));
             return null;
         }
-        return shape == Shape.WEDGES
-                ? cut(formula, shape, sheet, (int) wedges, sheet.areaMm2() / wedges)
-                : cut(
-                        formula,
-                        shape,
-                        sheet,
-                        shape == Shape.ROUNDS ? sheet.rounds(size) : sheet.squares(size),
-                        shape == Shape.ROUNDS ? Math.PI / 4 * size * size : size * size);
+        if (shape == Shape.WEDGES) {
+            Drawn drawn = new Drawn(sheet.disc(), sheet.longMm(), sheet.shortMm(), null, List.of());
+            return cut(formula, shape, sheet, (int) wedges, sheet.areaMm2() / wedges, drawn);
+        }
+        List<Placed> placed = shape == Shape.ROUNDS ? sheet.rounds(size) : sheet.squares(size);
+        boolean few = placed.size() <= (int) Coefficient.CUTS_DRAWN_MOST.value();
+        Drawn drawn = new Drawn(sheet.disc(), sheet.longMm(), sheet.shortMm(), size, few ? placed : List.of());
+        double area = shape == Shape.ROUNDS ? Math.PI / 4 * size * size : size * size;
+        return cut(formula, shape, sheet, placed.size(), area, drawn);
     }
 
-    private static CutShapes cut(Formula formula, Shape shape, Sheet sheet, int count, double areaMm2) {
+    private static CutShapes cut(Formula formula, Shape shape, Sheet sheet, int count, double areaMm2, Drawn drawn) {
         double gramsPerMm2 = formula.style().densityGPerMl() * formula.sheetMm() / 1000;
         double piece = areaMm2 * gramsPerMm2;
         double whole = sheet.areaMm2() * gramsPerMm2;
@@ -118,7 +145,7 @@ public record CutShapes(
         }
         int sheets = (int) Math.floor(Pieces.usableGrams(formula) / whole + 1e-9);
         return new CutShapes(
-                shape, count, piece, whole, trimmings, sheets, sheets * pieces, List.copyOf(rerolls), left);
+                shape, count, piece, whole, trimmings, sheets, sheets * pieces, List.copyOf(rerolls), left, drawn);
     }
 
     /** A rectangle, or a disc: then both sides are its diameter. */
@@ -146,38 +173,63 @@ public record CutShapes(
             return disc && shape == Shape.SQUARES ? width / Math.sqrt(2) : width;
         }
 
-        int rounds(double size) {
-            return disc ? roundsInDisc(size) : Math.max(inRows(longMm, shortMm, size), inRows(shortMm, longMm, size));
+        List<Placed> rounds(double size) {
+            return disc
+                    ? roundsInDisc(size)
+                    : more(inRows(longMm, shortMm, size), turned(inRows(shortMm, longMm, size)));
+        }
+
+        private static List<Placed> more(List<Placed> one, List<Placed> other) {
+            return other.size() > one.size() ? other : one;
+        }
+
+        private static List<Placed> turned(List<Placed> placed) {
+            return placed.stream()
+                    .map(each -> new Placed(each.downMm(), each.alongMm()))
+                    .toList();
         }
 
         /** The better of rows under one another, and rows set between one another. */
-        private static int inRows(double along, double across, double size) {
+        private static List<Placed> inRows(double along, double across, double size) {
             int row = whole(along / size);
-            int square = row * whole(across / size);
-            double apart = size * Math.sqrt(3) / 2;
-            int rows = 1 + whole((across - size) / apart);
             int between = whole((along - size / 2) / size);
-            int set = (rows + 1) / 2 * row + rows / 2 * between;
-            return Math.max(square, set);
+            int rows = 1 + whole((across - size) / (size * Math.sqrt(3) / 2));
+            return more(
+                    rows(whole(across / size), row, row, size, size),
+                    rows(rows, row, between, size, size * Math.sqrt(3) / 2));
         }
 
-        private int roundsInDisc(double size) {
+        /** Rows so far apart; every other one begins half a piece further along when it holds another number. */
+        private static List<Placed> rows(int rows, int even, int odd, double size, double apart) {
+            boolean set = apart < size;
+            List<Placed> placed = new ArrayList<>();
+            for (int row = 0; row < rows; row++) {
+                boolean shifted = set && row % 2 == 1;
+                double first = shifted ? size : size / 2;
+                for (int at = 0; at < (shifted ? odd : even); at++) {
+                    placed.add(new Placed(first + at * size, size / 2 + row * apart));
+                }
+            }
+            return placed;
+        }
+
+        private List<Placed> roundsInDisc(double size) {
             double apart = size * Math.sqrt(3) / 2;
-            int best = 0;
+            List<Placed> best = List.of();
             for (double shift : List.of(0.0, 0.5)) {
-                best = Math.max(best, grid(size, size, 0, shift, 0));
-                best = Math.max(best, grid(size, size, 0, shift, 0.5));
-                best = Math.max(best, grid(size, apart, 0.5, shift, 0));
-                best = Math.max(best, grid(size, apart, 0.5, shift, 0.5));
+                best = more(best, grid(size, size, 0, shift, 0));
+                best = more(best, grid(size, size, 0, shift, 0.5));
+                best = more(best, grid(size, apart, 0.5, shift, 0));
+                best = more(best, grid(size, apart, 0.5, shift, 0.5));
             }
             // Set between one another, around the middle of three.
-            return Math.max(best, grid(size, apart, 0.5, 0.5, 1.0 / 3));
+            return more(best, grid(size, apart, 0.5, 0.5, 1.0 / 3));
         }
 
-        /** Middles on a grid, counted row by row: those of which the whole round lies in the disc. */
-        private int grid(double size, double rowApart, double odd, double shift, double rowShift) {
+        /** Middles on a grid, row by row: those of which the whole round lies in the disc. */
+        private List<Placed> grid(double size, double rowApart, double odd, double shift, double rowShift) {
             double reach = (longMm - size) / 2;
-            int count = 0;
+            List<Placed> placed = new ArrayList<>();
             int rows = whole(reach / rowApart) + 1;
             for (int row = -rows; row <= rows; row++) {
                 double y = (row + rowShift) * rowApart;
@@ -187,33 +239,37 @@ public record CutShapes(
                 }
                 double half = Math.sqrt(Math.max(0, squared)) / size;
                 double from = shift + (row % 2 == 0 ? 0 : odd);
-                double first = Math.ceil(-half - from - 1e-9);
-                double last = Math.floor(half - from + 1e-9);
-                count += (int) Math.max(0, last - first + 1);
+                int first = (int) Math.ceil(-half - from - 1e-9);
+                int last = (int) Math.floor(half - from + 1e-9);
+                for (int at = first; at <= last; at++) {
+                    placed.add(new Placed(longMm / 2 + (at + from) * size, longMm / 2 + y));
+                }
             }
-            return count;
+            return placed;
         }
 
-        int squares(double size) {
+        List<Placed> squares(double size) {
             if (!disc) {
-                return whole(longMm / size) * whole(shortMm / size);
+                int row = whole(longMm / size);
+                return rows(whole(shortMm / size), row, row, size, size);
             }
-            return Math.max(squareRows(size, 0), squareRows(size, 0.5));
+            return more(squareRows(size, 0), squareRows(size, 0.5));
         }
 
         /** Rows of squares, each as long as the disc is where the row is narrowest. */
-        private int squareRows(double size, double shift) {
+        private List<Placed> squareRows(double size, double shift) {
             double radius = longMm / 2;
-            int count = 0;
+            List<Placed> placed = new ArrayList<>();
             int rows = whole(radius / size) + 1;
             for (int row = -rows; row <= rows; row++) {
                 double low = (row - shift) * size;
                 double edge = Math.max(Math.abs(low), Math.abs(low + size));
-                if (edge < radius) {
-                    count += whole(2 * Math.sqrt(radius * radius - edge * edge) / size);
+                int many = edge < radius ? whole(2 * Math.sqrt(radius * radius - edge * edge) / size) : 0;
+                for (int at = 0; at < many; at++) {
+                    placed.add(new Placed(radius + (2 * at - (many - 1)) * size / 2, radius + low + size / 2));
                 }
             }
-            return count;
+            return placed;
         }
 
         private static int whole(double number) {

@@ -21,7 +21,7 @@ import verdamen.core.portion.ShapesQuestion.FilledSpec;
 
 /**
  * Pieces with a filling: shells and fillings each give a count, and the lesser holds. Wall after rolling, each side: h/2 ·
- * shell/(shell + filling · ρ/ρ_f). Source: model page, section 14.
+ * shell/(shell + filling · ρ/ρ_f), less what gathers in the seam of a shell that was rolled out evenly. Source: model page, section 14.
  *
  * @param shellGrams dough of a piece, g
  * @param fillingGrams filling of a piece, g
@@ -99,12 +99,13 @@ public record FilledPieces(
         double dough = Pieces.usableGrams(formula);
         double shell = shell(formula, asked, dough, all);
         double filling = asked.fillingGrams() == null ? shell * all / dough : asked.fillingGrams();
-        double most = mostFilling(formula, shell);
+        double inSeam = asked.gathers() ? Coefficient.SEAM_SHARE.value() : 0;
+        double most = mostFilling(formula, shell, inSeam);
         if (filling > most) {
             faults.add(null, "filled.fillingGrams", FaultCode.TOO_LARGE, filling, most);
             return null;
         }
-        return of(formula, dough, all, shell, filling);
+        return of(formula, dough, all, shell, filling, inSeam);
     }
 
     /** As asked; else as much as goes with the filling; else the dough of the piece that the formula or its style says. */
@@ -119,8 +120,8 @@ public record FilledPieces(
     }
 
     /** The filling that leaves a wall that is none, g. */
-    private static double mostFilling(Formula formula, double shell) {
-        double half = formula.sheetMm() / 2;
+    private static double mostFilling(Formula formula, double shell, double inSeam) {
+        double half = formula.sheetMm() / 2 * (1 - inSeam);
         return Math.max(0, shell * (half / NO_WALL - 1) * FILLING_DENSITY / density(formula));
     }
 
@@ -128,12 +129,13 @@ public record FilledPieces(
         return formula.style().densityGPerMl();
     }
 
-    private static FilledPieces of(Formula formula, double dough, double all, double shell, double filling) {
+    private static FilledPieces of(
+            Formula formula, double dough, double all, double shell, double filling, double inSeam) {
         int shells = (int) Math.floor(dough / shell + 1e-9);
         int fillings = filling <= 0 ? shells : (int) Math.floor(all / filling + 1e-9);
         int count = Math.min(shells, fillings);
         double asShell = filling * density(formula) / FILLING_DENSITY;
-        double wall = formula.sheetMm() / 2 * shell / (shell + asShell);
+        double wall = formula.sheetMm() / 2 * (1 - inSeam) * shell / (shell + asShell);
         double diameter = formula.style().discDiameterMm(shell + asShell, formula.sheetMm());
         double hard = hardPieceMm(formula);
         double leftShell = dough - count * shell;
@@ -165,6 +167,7 @@ public record FilledPieces(
                         wall,
                         Unit.MILLIMETRES,
                         Term.millimetres(SHEET, formula.sheetMm()),
+                        Term.factor(IN_SEAM, inSeam),
                         Term.grams(SHELL, shell),
                         Term.grams(FILLING, filling),
                         Term.factor(DENSITY, density(formula)))));

@@ -29,6 +29,7 @@ import verdamen.core.pantry.Pantry;
  *
  * @param size the piece
  * @param doughGrams the dough, with what it takes up on the bench, g
+ * @param pickupGrams what of it the bench and hands put in: dusting flour, water or oil, g
  * @param bowlLossGrams what of it stays on bowl and hands, g
  * @param usableGrams what is divided, g
  * @param count whole pieces of that size; 0 when the dough is not enough for one
@@ -46,6 +47,7 @@ import verdamen.core.pantry.Pantry;
 public record Portion(
         PieceSize size,
         double doughGrams,
+        double pickupGrams,
         double bowlLossGrams,
         double usableGrams,
         int count,
@@ -133,6 +135,7 @@ public record Portion(
             return new Portion(
                     size,
                     dough,
+                    formula.method().sticking() == null ? 0 : formula.method().pickupGrams(),
                     dough - usable,
                     usable,
                     count,

@@ -24,10 +24,19 @@ public record ShapesQuestion(
      *
      * @param shellGrams dough of a piece, g
      * @param fillingGrams filling of a piece, g
+     * @param evenEdge whether the shell is rolled out evenly before it is closed, so that dough gathers in its seam; else its
+     *     edge is thin and its middle thick
      */
     public record FilledSpec(
             @Within(Limit.PIECE_GRAMS) @Nullable Double shellGrams,
-            @Within(Limit.PIECE_GRAMS) @Nullable Double fillingGrams) {}
+            @Within(Limit.PIECE_GRAMS) @Nullable Double fillingGrams,
+            @Nullable Boolean evenEdge) {
+
+        /** Whether dough gathers in the seam. */
+        boolean gathers() {
+            return Boolean.TRUE.equals(evenEdge);
+        }
+    }
 
     /**
      * Pieces that are folded or coiled.

@@ -18,6 +18,7 @@ import verdamen.core.Doughs;
 import verdamen.core.Finite;
 import verdamen.core.RandomFormulas;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.Portioning;
 import verdamen.core.formula.Portioning.SizeSpec;
 import verdamen.core.formula.RecipeNotes;
@@ -273,5 +274,16 @@ public class PortionTest {
             assertTrue(left >= -1e-6 && left < portion.size().grams());
         }
         assertEquals(divided, 100);
+    }
+
+    @Test
+    public void whatTheBenchPutsInIsPartOfTheDoughAndSaid() {
+        FormulaSpec dusted = ROTI.withMethod(MethodSpec.NONE.withSticking("bench-flour"));
+        Portion portion = divided(dusted);
+        assertTrue(portion.pickupGrams() > 0);
+        assertEquals(portion.doughGrams(), 669 + portion.pickupGrams(), 1e-9);
+        assertEquals(divided(ROTI).pickupGrams(), 0.0);
+        assertEquals(
+                divided(ROTI.withMethod(MethodSpec.NONE.withSticking("sheets"))).pickupGrams(), 0.0);
     }
 }

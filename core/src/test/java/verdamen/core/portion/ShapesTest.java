@@ -8,6 +8,7 @@ import static org.testng.Assert.expectThrows;
 import static verdamen.core.Doughs.filling;
 import static verdamen.core.Doughs.line;
 
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
@@ -42,7 +43,7 @@ public class ShapesTest {
 
     private static FilledPieces filled(@Nullable Double shell, @Nullable Double filling) {
         return Objects.requireNonNull(
-                Shapes.of(new ShapesQuestion(FILLED, new FilledSpec(shell, filling), null, null), Doughs.BOOK)
+                Shapes.of(new ShapesQuestion(FILLED, new FilledSpec(shell, filling, null), null, null), Doughs.BOOK)
                         .filled());
     }
 
@@ -110,7 +111,7 @@ public class ShapesTest {
         assertTrue(grated.piecesTooLarge());
         FormulaSpec smooth = FILLED.withLine(3, filling("parsnip-raw", 400, "puree"));
         FilledPieces pureed = Objects.requireNonNull(
-                Shapes.of(new ShapesQuestion(smooth, new FilledSpec(50.0, 40.0), null, null), Doughs.BOOK)
+                Shapes.of(new ShapesQuestion(smooth, new FilledSpec(50.0, 40.0, null), null, null), Doughs.BOOK)
                         .filled());
         assertEquals(pureed.hardPieceMm(), 0.0);
         assertFalse(pureed.piecesTooLarge());
@@ -221,13 +222,16 @@ public class ShapesTest {
 
     @DataProvider
     Object[][] refused() {
-        FilledSpec some = new FilledSpec(null, null);
+        FilledSpec some = new FilledSpec(null, null, null);
         return new Object[][] {
             {new ShapesQuestion(LAYERED, some, null, null), "filled", FaultCode.MISSING},
-            {new ShapesQuestion(FILLED, new FilledSpec(0.0, null), null, null), "filled.shellGrams", FaultCode.TOO_SMALL
+            {
+                new ShapesQuestion(FILLED, new FilledSpec(0.0, null, null), null, null),
+                "filled.shellGrams",
+                FaultCode.TOO_SMALL
             },
             {
-                new ShapesQuestion(FILLED, new FilledSpec(10.0, 100.0), null, null),
+                new ShapesQuestion(FILLED, new FilledSpec(10.0, 100.0, null), null, null),
                 "filled.fillingGrams",
                 FaultCode.TOO_LARGE
             },
@@ -257,5 +261,72 @@ public class ShapesTest {
         RefusedException refused = expectThrows(RefusedException.class, () -> Shapes.of(asked, Doughs.BOOK));
         assertEquals(refused.faults().get(0).field(), field);
         assertEquals(refused.faults().get(0).code(), code);
+    }
+
+    @Test
+    public void anEvenlyRolledShellLeavesAThinnerWall() {
+        FilledPieces thinEdge = filled(new FilledSpec(50.0, 40.0, null));
+        FilledPieces even = filled(new FilledSpec(50.0, 40.0, true));
+        assertEquals(even.wallMm(), 0.85 * thinEdge.wallMm(), 1e-9);
+        assertEquals(filled(new FilledSpec(50.0, 40.0, false)).wallMm(), thinEdge.wallMm(), 1e-9);
+        assertEquals(even.count(), thinEdge.count());
+    }
+
+    private static FilledPieces filled(FilledSpec asked) {
+        return Objects.requireNonNull(Shapes.of(new ShapesQuestion(FILLED, asked, null, null), Doughs.BOOK)
+                .filled());
+    }
+
+    @Test
+    public void everyCutPieceLiesOnItsSheetAndOverNoOther() {
+        for (CutSpec asked : List.of(
+                new CutSpec("rounds", 70.0, null, null, 400.0, 300.0),
+                new CutSpec("rounds", 61.0, null, null, 300.0, 415.0),
+                new CutSpec("rounds", 55.0, null, 300.0, null, null),
+                new CutSpec("squares", 55.0, null, 300.0, null, null),
+                new CutSpec("squares", 70.0, null, null, 400.0, 300.0))) {
+            CutShapes cut = Objects.requireNonNull(Shapes.of(new ShapesQuestion(FILLED, null, null, asked), Doughs.BOOK)
+                    .cut());
+            CutShapes.Drawn drawn = cut.drawn();
+            double size = Objects.requireNonNull(drawn.sizeMm());
+            assertEquals(drawn.placed().size(), cut.perSheet());
+            for (CutShapes.Placed each : drawn.placed()) {
+                assertTrue(fits(each, drawn, size, cut.shape()), asked + " " + each);
+                for (CutShapes.Placed other : drawn.placed()) {
+                    assertTrue(
+                            other == each || apart(each, other, cut.shape()) >= size - 1e-6,
+                            asked + " " + each + other);
+                }
+            }
+        }
+    }
+
+    private static boolean fits(CutShapes.Placed at, CutShapes.Drawn on, double size, CutShapes.Shape shape) {
+        if (!on.disc()) {
+            return at.alongMm() >= size / 2 - 1e-6
+                    && at.alongMm() <= on.longMm() - size / 2 + 1e-6
+                    && at.downMm() >= size / 2 - 1e-6
+                    && at.downMm() <= on.shortMm() - size / 2 + 1e-6;
+        }
+        double x = Math.abs(at.alongMm() - on.longMm() / 2);
+        double y = Math.abs(at.downMm() - on.longMm() / 2);
+        double reach =
+                shape == CutShapes.Shape.ROUNDS ? Math.hypot(x, y) + size / 2 : Math.hypot(x + size / 2, y + size / 2);
+        return reach <= on.longMm() / 2 + 1e-4;
+    }
+
+    private static double apart(CutShapes.Placed one, CutShapes.Placed other, CutShapes.Shape shape) {
+        double x = Math.abs(one.alongMm() - other.alongMm());
+        double y = Math.abs(one.downMm() - other.downMm());
+        return shape == CutShapes.Shape.ROUNDS ? Math.hypot(x, y) : Math.max(x, y);
+    }
+
+    @Test
+    public void tooManyToDrawAreOnlyCounted() {
+        CutSpec many = new CutSpec("squares", 10.0, null, null, 900.0, 600.0);
+        CutShapes cut = Objects.requireNonNull(Shapes.of(new ShapesQuestion(FILLED, null, null, many), Doughs.BOOK)
+                .cut());
+        assertEquals(cut.perSheet(), 5400);
+        assertTrue(cut.drawn().placed().isEmpty());
     }
 }

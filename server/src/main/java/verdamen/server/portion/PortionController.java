@@ -22,9 +22,11 @@ import verdamen.server.pantry.PantryService;
 class PortionController {
 
     private final PantryService pantry;
+    private final OrderService orders;
 
-    PortionController(PantryService pantry) {
+    PortionController(PantryService pantry, OrderService orders) {
         this.pantry = pantry;
+        this.orders = orders;
     }
 
     /** How the dough is divided. */
@@ -37,6 +39,12 @@ class PortionController {
     @PostMapping("/portion/scale")
     Scaling scale(@RequestBody ScalingQuestion asked) {
         return Scaling.of(asked, pantry.pantry());
+    }
+
+    /** Several formulas at a time. */
+    @PostMapping("/portion/order")
+    OrderService.OrderAnswer order(@RequestBody OrderService.OrderRequest asked) {
+        return orders.order(asked);
     }
 
     /** Pieces that are filled, layered or cut. */

@@ -78,6 +78,21 @@ public class PortionApiTest extends ServerTest {
         assertEquals(answer.at("/splits/1/useWithinHours").asDouble(), 2160.0);
     }
 
+    @Test
+    public void severalFormulasAreOrdered() {
+        long first = formulaRows().get(0).at("/id").asLong();
+        long second = formulaRows().get(1).at("/id").asLong();
+        Answer answer = postJson(
+                        "/api/portion/order",
+                        "{\"items\": [{\"formula\": %d, \"pieces\": 24}, {\"formula\": %d, \"pieces\": 12}]}"
+                                .formatted(first, second))
+                .expect(200);
+        assertEquals(answer.at("/names").size(), 2);
+        assertEquals(answer.at("/order/formulas/0/pieces").asInt(), 24);
+        assertEquals(answer.at("/order/ingredients/0/of").size(), 2);
+        assertTrue(answer.at("/order/doughGrams").asDouble() > 500);
+    }
+
     @DataProvider
     Object[][] refused() {
         return new Object[][] {
@@ -86,6 +101,11 @@ public class PortionApiTest extends ServerTest {
             {"/api/portion", portioned("\"sizes\": [null]"), "portion.sizes[0]"},
             {"/api/portion", portioned("\"panMm\": \"wide\""), "portion.panMm"},
             {"/api/portion", roti("\"panMm\": 240"), "panMm"},
+            {"/api/portion/order", "{\"items\": []}", "items"},
+            {"/api/portion/order", "{}", "items"},
+            {"/api/portion/order", "{\"items\": [{\"formula\": 987654, \"pieces\": 3}]}", "items[0].formula"},
+            {"/api/portion/order", "{\"items\": [{\"formula\": 1}]}", "items[0].pieces"},
+            {"/api/portion/order", "{\"items\": [{\"formula\": 1, \"pieces\": 0}]}", "items[0].pieces"},
             {"/api/portion/scale", roti(""), "factor"},
             {"/api/portion/scale", roti("\"factor\": 2, \"pieces\": 20"), "pieces"},
             {"/api/cook", roti("\"pans\": 0"), "pans"},
