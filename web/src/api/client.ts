@@ -6,6 +6,7 @@ export type Batch = Schemas["Batch"];
 export type BenchAdvice = Schemas["BenchAdvice"];
 /** Which card of a formula is wanted, and how it is written. */
 export type CardAsked = NonNullable<operations["card"]["parameters"]["query"]>;
+export type NotedBread = Schemas["NotedBread"];
 export type OrderAnswer = Schemas["OrderAnswer"];
 export type OrderRequest = Schemas["OrderRequest"];
 export type CardDocument = Schemas["CardDocument"];

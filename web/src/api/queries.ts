@@ -226,6 +226,14 @@ export const scalingQuestion: Question<ScalingQuestion, Scaling> = {
   ask: (body, signal) => taken(api.POST("/api/portion/scale", { body, signal })),
 };
 
+/** What pieces of a style said in this kitchen, the newest first. */
+export const breadRecordsQuery = (style: string) =>
+  queryOptions({
+    queryKey: ["bread-records", style],
+    queryFn: ({ signal }) => taken(api.GET("/api/bread-records", { params: { query: { style } }, signal })),
+    enabled: style !== "",
+  });
+
 /** Several formulas at a time. */
 export const orderQuestion: Question<OrderRequest, OrderAnswer> = {
   key: "order",

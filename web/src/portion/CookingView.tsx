@@ -7,6 +7,7 @@ import { asSent, NumberField, type NumberEntry, Said, Steps, TemperatureField } 
 import { CookingWords } from "./CookingWords";
 import { Field } from "./Field";
 import { PanChoice } from "./PanChoice";
+import { NoteCooked } from "./OwnRecords";
 import { PanChart } from "./PanChart";
 import { cooked } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
@@ -71,6 +72,7 @@ export function CookingView({ editor, onPortion, choice }: PortionViewProps) {
             </Field>
           </>
         )}
+        {answer && <NoteCooked editor={editor} turned={answer.sideTwoS > 0} />}
       </div>
       <div className="min-w-0">
         {choice}

@@ -1,6 +1,6 @@
 import type { Cooking } from "../api";
 import { type Figures, useFigures } from "../figures";
-import { limitedWords, secondsRange } from "./words";
+import { limitedWords, secondsRange, timesWords } from "./words";
 
 /** What is done at the pan, side by side with the cue that ends it; what is lost; and how many an hour. */
 export function CookingWords({ answer }: { answer: Cooking }) {
@@ -50,9 +50,7 @@ export function CookingWords({ answer }: { answer: Cooking }) {
         </p>
       )}
       <First first={first} figures={figures} oven={answer.oven} />
-      <p className="soft pt-2 text-xs">
-        The cues go before the seconds: these are off by a quarter and more until the kitchen has timed its own.
-      </p>
+      <p className="soft pt-2 text-xs">{timesWords(answer)}</p>
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { KeepingChart } from "./KeepingChart";
 import { KeepingWords } from "./KeepingWords";
 import { kept } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
+import { NoteFold } from "./OwnRecords";
 import { Splits, SplitsForm } from "./Splits";
 import { hoursWords } from "./words";
 
@@ -62,6 +63,7 @@ export function KeepingView({ editor, pantry, plan, onPlan, onPortion, choice }:
           faultOf={faultOf}
           onPortion={onPortion}
         />
+        {answer && !answer.crisp && <NoteFold editor={editor} />}
       </div>
       <div className="min-w-0">
         {choice}

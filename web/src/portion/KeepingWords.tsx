@@ -42,8 +42,11 @@ export function KeepingWords({ answer, name }: KeepingWordsProps) {
         </>
       )}
       <p className="soft pt-2 text-xs">
-        Typical values, of low confidence, until the kitchen has folded its own. They say how long bread is pleasant,
-        never how long it is safe: follow your local food rules and a qualified adviser.
+        {answer.foldTests > 0
+          ? `With ${answer.foldTests} fold ${answer.foldTests === 1 ? "test" : "tests"} of this kitchen: it needs ${figures.number(Math.abs(answer.ownOffsetPct), 1)} points of water ${answer.ownOffsetPct < 0 ? "less" : "more"} than typical.`
+          : "Typical values, of low confidence, until the kitchen has folded its own."}{" "}
+        They say how long bread is pleasant, never how long it is safe: follow your local food rules and a qualified
+        adviser.
       </p>
     </div>
   );

@@ -12,8 +12,10 @@ import {
   matchWords,
   mindWords,
   priceWords,
+  recordWords,
   secondsRange,
   spoonWords,
+  timesWords,
 } from "./words";
 
 const figures = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
@@ -125,6 +127,28 @@ describe("the drawings of pan and keeping", () => {
     expect(soft.goodTo).toBe(2);
     const crisp = keepingChart({ curve, crisp: true, crispBelowPct: 8 } as Keeping);
     expect(crisp.goodTo).toBe(0);
+  });
+});
+
+describe("what the kitchen has seen itself", () => {
+  const own = { timed: 2, timedEnough: false, timeFactor: 1.2, timeSpread: 0, weighed: 0, lossFactor: 1 };
+
+  it("is said of the seconds, as far as there are enough", () => {
+    expect(timesWords({ own: { ...own, timed: 0 } } as Cooking)).toMatch(/timed its own\.$/);
+    expect(timesWords({ own } as Cooking)).toContain("So far 2 pieces of this style were timed");
+    expect(timesWords({ own: { ...own, timed: 3, timedEnough: true } } as Cooking)).toContain(
+      "own seconds, of 3 pieces",
+    );
+  });
+
+  it("is listed against the typical values", () => {
+    expect(recordWords({ style: "roti", timeFactor: 1.25, lossFactor: 0.9 }, figures)).toBe(
+      "1.25 × the typical time, 0.90 × the typical loss",
+    );
+    expect(recordWords({ style: "roti", fold: "breaks", marginPct: 2.04 }, figures)).toBe(
+      "broke, computed 2.0 points above the limit",
+    );
+    expect(recordWords({ style: "roti", fold: "folds", marginPct: -1 }, figures)).toContain("1.0 points too dry");
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Cooking, Keeping, Scaling, Shapes } from "../api";
+import type { Cooking, Keeping, NotedBread, Scaling, Shapes } from "../api";
 import type { Figures } from "../figures";
 
 type Range = Cooking["sideOneRange"];
@@ -118,4 +118,38 @@ export function matchWords(filled: Filled, figures: Figures): string {
     case "shell":
       return `The dough runs out first: ${figures.mass(leftFillingGrams)} of filling are left. ${figures.mass(matchGrams)} more dough would use the filling up.`;
   }
+}
+
+type BreadRecord = NotedBread["record"];
+
+const FOLD_WORDS: Record<NonNullable<BreadRecord["fold"]>, string> = {
+  folds: "folded",
+  cracks: "cracked at the edge",
+  breaks: "broke",
+};
+
+/** What a piece said against the typical values. */
+export function recordWords({ timeFactor, lossFactor, fold, marginPct }: BreadRecord, figures: Figures): string {
+  const said: string[] = [];
+  if (timeFactor != null) {
+    said.push(`${figures.number(timeFactor, 2)} × the typical time`);
+  }
+  if (lossFactor != null) {
+    said.push(`${figures.number(lossFactor, 2)} × the typical loss`);
+  }
+  if (fold != null && marginPct != null) {
+    const points = `${figures.number(Math.abs(marginPct), 1)} points`;
+    said.push(`${FOLD_WORDS[fold]}, computed ${points} ${marginPct < 0 ? "too dry" : "above the limit"}`);
+  }
+  return said.join(", ");
+}
+
+/** Where the seconds come from. */
+export function timesWords({ own }: Cooking): string {
+  const timed = own.timed === 1 ? "one piece" : `${own.timed} pieces`;
+  if (own.timedEnough) {
+    return `These are the kitchen’s own seconds, of ${timed} of this style. The cues go before them.`;
+  }
+  const known = own.timed > 0 ? ` So far ${timed} of this style ${own.timed === 1 ? "was" : "were"} timed.` : "";
+  return `The cues go before the seconds: these are off by a quarter and more until the kitchen has timed its own.${known}`;
 }

@@ -220,4 +220,43 @@ public class PortionIT extends StationTest {
                         .size(),
                 21);
     }
+
+    @Test
+    public void whatWasTimedAndFoldedIsNotedAndTakenBack() {
+        station("Semolina and chard round", "Portion");
+        view("Cooking", "cooking");
+        driver().findElement(By.cssSelector("[data-testid=note-cooked] summary"))
+                .click();
+        button("Note it");
+        waitForText("[data-testid=note-cooked]", "is missing");
+        fill("It weighed before", "60");
+        fill("It weighed afterwards", "70");
+        button("Note it");
+        waitForText("[data-testid=note-cooked]", "it must be at most 60 g");
+        fill("It weighed afterwards", "45 g");
+        button("Note it");
+        waitForText("[data-testid=cooked]", "25 %");
+        fill("First side took", "40");
+        fill("Second side took", "50");
+        button("Note it");
+        waitForText("[data-testid=cooking-words]", "So far one piece of this style was timed");
+        takeBack("note-cooked");
+        takeBack("note-cooked");
+        waitForText("[data-testid=cooking-words]", "until the kitchen has timed its own.");
+        view("Keeping", "keeping");
+        driver().findElement(By.cssSelector("[data-testid=note-fold] summary")).click();
+        fill("Folded after", "1");
+        new Select(css("[aria-label='What it did']")).selectByValue("breaks");
+        button("Note it");
+        waitForText("[data-testid=keeping-words]", "With 1 fold test of this kitchen");
+        takeBack("note-fold");
+        waitForText("[data-testid=keeping-words]", "until the kitchen has folded its own");
+    }
+
+    private void takeBack(String form) {
+        By notes = By.cssSelector("[data-testid=" + form + "] li");
+        int before = driver().findElements(notes).size();
+        click("[data-testid=" + form + "] li button");
+        patience().until(driver -> driver.findElements(notes).size() == before - 1);
+    }
 }

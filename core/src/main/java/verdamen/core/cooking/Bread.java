@@ -28,6 +28,7 @@ import verdamen.core.pantry.Storage;
  * @param fatPerFlour x, pure fat of the fat lines over flour
  * @param holdPerFlour non-fat solids of inclusions that hold water, over flour
  * @param gluten G, points
+ * @param ownOffset offset of what folds from the kitchen's own fold tests, percentage points
  */
 record Bread(
         double moisturePct,
@@ -36,7 +37,8 @@ record Bread(
         double legumeShare,
         double fatPerFlour,
         double holdPerFlour,
-        double gluten) {
+        double gluten,
+        double ownOffset) {
 
     private static final double AIR_DRY = Coefficient.KEPT_AIR_DRY_PCT.value();
     private static final double MOST_HOURS = Coefficient.KEPT_MOST_HOURS.value();
@@ -67,7 +69,8 @@ record Bread(
                 over(legume, flour),
                 dough.fatPerFlour(),
                 over(hold, flour),
-                Gluten.of(dough.totals()).points());
+                Gluten.of(dough.totals()).points(),
+                dough.formula().pantry().ownBread().foldOffsetPct());
     }
 
     private static boolean holdsWater(@Nullable Form form) {
@@ -89,7 +92,8 @@ record Bread(
 
     /** Moisture that it needs just after cooking to fold without cracking, %. */
     double thresholdPct() {
-        return Coefficient.FOLD_LEAST.value()
+        return ownOffset
+                + Coefficient.FOLD_LEAST.value()
                 + Coefficient.FOLD_WHOLE_GRAIN.value() * wholeGrainShare
                 + Coefficient.FOLD_LEGUME.value() * legumeShare
                 - Coefficient.FOLD_FAT.value() * Math.min(Coefficient.FOLD_FAT_MOST.value(), fatPerFlour)
@@ -159,7 +163,8 @@ record Bread(
         double moisture = moistureAt(hours, storage) - Coefficient.WARMED_MOISTURE_LOST.value();
         // Bread that is as old as that, and had so much water when new that it has this now.
         double whenNew = AIR_DRY + (moisture - AIR_DRY) * Math.exp(perHour(storage) * asOld);
-        Bread warmed = new Bread(whenNew, sheetMm, wholeGrainShare, legumeShare, fatPerFlour, holdPerFlour, gluten);
+        Bread warmed =
+                new Bread(whenNew, sheetMm, wholeGrainShare, legumeShare, fatPerFlour, holdPerFlour, gluten, ownOffset);
         return warmed.folds(asOld, storage) ? warmed.softHours(storage) - asOld : 0;
     }
 
@@ -173,6 +178,7 @@ record Bread(
                 Rule.FOLD_THRESHOLD,
                 thresholdPct(),
                 Unit.PERCENT,
+                Term.percent(OWN_OFFSET, ownOffset),
                 Term.factor(WHOLE_GRAIN_SHARE, wholeGrainShare),
                 Term.factor(LEGUME_SHARE, legumeShare),
                 Term.factor(FAT_PER_FLOUR, fatPerFlour),

@@ -12,6 +12,7 @@ import verdamen.core.model.Rule;
 import verdamen.core.model.Share;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
+import verdamen.core.pantry.OwnBread;
 import verdamen.core.pantry.Style;
 
 /**
@@ -62,7 +63,8 @@ record CookedPiece(Dough dough, double panC) {
     /** Seconds that a side takes which the style gives so many: t · (h/h₀)^1.5 · (T_mid − 100)/(T − 100). */
     double seconds(double styleSeconds) {
         double from = Coefficient.COOK_FROM_C.value();
-        return styleSeconds
+        return own().usedTimeFactor()
+                * styleSeconds
                 * Math.pow(formula().sheetMm() / style().sheetMm(), Coefficient.COOK_SHEET_POWER.value())
                 * (middleC(formula()) - from)
                 / (panC - from);
@@ -83,9 +85,17 @@ record CookedPiece(Dough dough, double panC) {
         double left = Coefficient.COOK_WATER_LEFT.value();
         double most = Share.ofFraction(Math.max(0, (waterShare() - left) / (1 - left)))
                 .pct();
-        double loss =
-                usualLossPct() * Math.pow(style().sheetMm() / formula().sheetMm(), Coefficient.COOK_LOSS_POWER.value());
-        return Share.ofPct(Math.min(loss, most));
+        return Share.ofPct(Math.min(own().usedLossFactor() * typicalLossPct(), most));
+    }
+
+    /** What a piece so thick loses by the style and the heat, %. */
+    double typicalLossPct() {
+        return usualLossPct() * Math.pow(style().sheetMm() / formula().sheetMm(), Coefficient.COOK_LOSS_POWER.value());
+    }
+
+    /** What pieces of the style have taught this kitchen. */
+    OwnBread.OwnStyle own() {
+        return formula().pantry().ownBread().of(style());
     }
 
     /** Q, the heat that a piece of so many grams needs, kJ. */
@@ -117,6 +127,7 @@ record CookedPiece(Dough dough, double panC) {
                 Rule.COOK_SECONDS,
                 seconds(styleSeconds),
                 Unit.SECONDS,
+                Term.factor(OWN_TIME, own().usedTimeFactor()),
                 Term.of(STYLE_SECONDS, styleSeconds, Unit.SECONDS),
                 Term.millimetres(SHEET, formula().sheetMm()),
                 Term.millimetres(STYLE_SHEET, style().sheetMm()),
@@ -130,6 +141,7 @@ record CookedPiece(Dough dough, double panC) {
                 Rule.COOK_LOSS,
                 loss().pct(),
                 Unit.PERCENT,
+                Term.factor(OWN_LOSS, own().usedLossFactor()),
                 Term.percent(USUAL_LOSS, usualLossPct()),
                 Term.millimetres(STYLE_SHEET, style().sheetMm()),
                 Term.millimetres(SHEET, formula().sheetMm()),

@@ -22,6 +22,7 @@ import verdamen.core.model.Range;
 import verdamen.core.model.Rule;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
+import verdamen.core.pantry.OwnBread;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Style;
 
@@ -53,6 +54,7 @@ import verdamen.core.pantry.Style;
  * @param pan the pan's temperature over the first pieces; null for an oven
  * @param cautions the cautions that apply where pieces are cooked
  * @param confidence how sure the times are
+ * @param own what pieces of the style have taught this kitchen
  * @param steps how it is worked out
  */
 public record Cooking(
@@ -81,6 +83,7 @@ public record Cooking(
         @Nullable PanTemperature pan,
         List<Caution> cautions,
         Confidence confidence,
+        OwnBread.OwnStyle own,
         List<ExplanationStep> steps) {
 
     private static final String STATION = "portion";
@@ -190,7 +193,8 @@ public record Cooking(
                     Cautions.of(formula()).stream()
                             .filter(caution -> caution.station().equals(STATION))
                             .toList(),
-                    Confidence.LOW,
+                    piece.own().timedEnough() ? Confidence.MEDIUM : Confidence.LOW,
+                    piece.own(),
                     steps(style, heatS, pace, one, two));
         }
 
@@ -198,8 +202,8 @@ public record Cooking(
             return asked.pieces() == null ? Pieces.of(formula()).count() : asked.pieces();
         }
 
-        private static Range range(double seconds) {
-            double off = Coefficient.COOK_TIME_RANGE.value() * seconds;
+        private Range range(double seconds) {
+            double off = piece.own().timeRange() * seconds;
             return new Range(seconds - off, seconds + off);
         }
 

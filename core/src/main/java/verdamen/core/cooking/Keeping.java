@@ -43,6 +43,8 @@ import verdamen.core.pantry.Style;
  * @param warming what warming it through in a covered pan does at that hour; null for what is meant to be crisp
  * @param levers what would keep it soft for longer, the best first
  * @param confidence how sure this is
+ * @param foldTests fold tests of this kitchen that it counts with
+ * @param ownOffsetPct by so much they move the moisture that folds, percentage points
  * @param steps how it is worked out at that hour
  */
 public record Keeping(
@@ -63,6 +65,8 @@ public record Keeping(
         @Nullable WarmedThrough warming,
         List<KeepingLever> levers,
         Confidence confidence,
+        int foldTests,
+        double ownOffsetPct,
         List<ExplanationStep> steps) {
 
     private static final String CRACKER = "cracker";
@@ -155,7 +159,9 @@ public record Keeping(
                 curve(bread, Math.max(holds, hours), storage),
                 crisp ? null : new WarmedThrough(hours, bread.softHoursAfterWarming(hours, storage)),
                 crisp ? List.of() : KeepingLevers.of(asked.formula(), pantry, dough, storage),
-                Confidence.LOW,
+                pantry.ownBread().foldTests() > 0 ? Confidence.MEDIUM : Confidence.LOW,
+                pantry.ownBread().foldTests(),
+                pantry.ownBread().foldOffsetPct(),
                 steps);
     }
 

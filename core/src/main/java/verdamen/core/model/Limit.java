@@ -65,6 +65,10 @@ public enum Limit implements Coded {
     SIZES("sizes", 0, 10, Unit.COUNT),
     /** How many ways bread of one dough is kept in. */
     SPLITS("splits", 0, 6, Unit.COUNT),
+    /** How many times a typical value the kitchen's own is. */
+    OWN_FACTOR("ownFactor", 0.01, 1000, Unit.FACTOR),
+    /** Percentage points of moisture between a piece and the limit of folding. */
+    FOLD_MARGIN("foldMargin", -100, 100, Unit.PERCENT),
     /** How many formulas are ordered at a time. */
     ORDER_ITEMS("orderItems", 1, 30, Unit.COUNT),
     /** A sheet that is cooked: a thinner one burns before it is done. */

@@ -185,10 +185,10 @@ public enum Rule {
     LAYER_THICKNESS("SHEET / LAYERS"),
     /** Seconds on a side. */
     COOK_SECONDS(
-            "STYLE_SECONDS * pow(SHEET / STYLE_SHEET, COOK_SHEET_POWER) * (STYLE_PAN - COOK_FROM_C) / (PAN - COOK_FROM_C)"),
+            "OWN_TIME * STYLE_SECONDS * pow(SHEET / STYLE_SHEET, COOK_SHEET_POWER) * (STYLE_PAN - COOK_FROM_C) / (PAN - COOK_FROM_C)"),
     /** Weight lost in cooking. */
     COOK_LOSS(
-            "min(USUAL_LOSS * pow(STYLE_SHEET / SHEET, COOK_LOSS_POWER), 100 * max(0, (WATER_SHARE - COOK_WATER_LEFT) / (1 - "
+            "min(OWN_LOSS * USUAL_LOSS * pow(STYLE_SHEET / SHEET, COOK_LOSS_POWER), 100 * max(0, (WATER_SHARE - COOK_WATER_LEFT) / (1 - "
                     + "COOK_WATER_LEFT)))"),
     /** Specific heat of a dough. */
     PIECE_HEAT_CAPACITY("HEAT_OF_WATER * WATER_SHARE + HEAT_OF_SOLIDS * (1 - WATER_SHARE)"),
@@ -205,7 +205,7 @@ public enum Rule {
             "KEPT_AIR_DRY_PCT + (BAKED_MOISTURE - KEPT_AIR_DRY_PCT) * exp(-DRYING_RATE * KEPT_SHEET_MM / SHEET * HOURS)"),
     /** Moisture that folding needs. */
     FOLD_THRESHOLD(
-            "FOLD_LEAST + FOLD_WHOLE_GRAIN * WHOLE_GRAIN_SHARE + FOLD_LEGUME * LEGUME_SHARE - FOLD_FAT * min(FOLD_FAT_MOST, "
+            "OWN_OFFSET + FOLD_LEAST + FOLD_WHOLE_GRAIN * WHOLE_GRAIN_SHARE + FOLD_LEGUME * LEGUME_SHARE - FOLD_FAT * min(FOLD_FAT_MOST, "
                     + "FAT_PER_FLOUR) + max(0, (FOLD_GLUTEN - GLUTEN) / FOLD_GLUTEN_PER)"),
     /** Moisture that folding needs some hours later, its starch having set. */
     THRESHOLD_LATER(

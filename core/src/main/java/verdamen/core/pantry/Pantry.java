@@ -23,6 +23,7 @@ public final class Pantry {
     private final List<Feel> feels;
     private final List<Measure> measures;
     private final Aliases aliases;
+    private final OwnBread ownBread;
 
     /** A pantry of these without old codes; see {@link #Pantry(Collection, Collection, Collection, List, List, Aliases)}. */
     public Pantry(
@@ -42,6 +43,18 @@ public final class Pantry {
             List<Feel> feels,
             List<Measure> measures,
             Aliases aliases) {
+        this(ingredients, styles, forms, feels, measures, aliases, OwnBread.NONE);
+    }
+
+    private Pantry(
+            Collection<Ingredient> ingredients,
+            Collection<Style> styles,
+            Collection<Form> forms,
+            List<Feel> feels,
+            List<Measure> measures,
+            Aliases aliases,
+            OwnBread ownBread) {
+        this.ownBread = ownBread;
         this.ingredients = byCode(ingredients, Ingredient::code);
         this.styles = byCode(styles, Style::code);
         this.forms = byCode(forms, Form::code);
@@ -60,7 +73,17 @@ public final class Pantry {
 
     /** This pantry with other ingredients. */
     public Pantry withIngredients(Collection<Ingredient> others) {
-        return new Pantry(others, styles(), forms(), feels, measures, aliases);
+        return new Pantry(others, styles(), forms(), feels, measures, aliases, ownBread);
+    }
+
+    /** This pantry with what the kitchen's own bread has taught. */
+    public Pantry withOwnBread(OwnBread taught) {
+        return new Pantry(ingredients(), styles(), forms(), feels, measures, aliases, taught);
+    }
+
+    /** What the kitchen's own bread has taught. */
+    public OwnBread ownBread() {
+        return ownBread;
     }
 
     /** What rows of the book were called before. */

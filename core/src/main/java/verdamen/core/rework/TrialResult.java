@@ -2,6 +2,7 @@ package verdamen.core.rework;
 
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.cooking.FoldTest;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;

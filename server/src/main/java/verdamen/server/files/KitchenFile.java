@@ -4,6 +4,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import verdamen.core.cooking.BreadRecord;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
 import verdamen.server.batch.ToldBatch;
@@ -42,6 +43,15 @@ final class KitchenFile {
     /** A weigh-in. */
     record FileWeighIn(
             String measure, @Nullable String ingredient, double grams, double count, OffsetDateTime weighedAt) {}
+
+    /**
+     * What a piece of own bread said.
+     *
+     * @param uid its identity, the same wherever its file is taken
+     * @param notedAt when it was noted
+     * @param record what it says
+     */
+    record FileBread(String uid, OffsetDateTime notedAt, BreadRecord record) {}
 
     /**
      * A lot of flour.

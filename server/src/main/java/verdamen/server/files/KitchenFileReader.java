@@ -25,6 +25,7 @@ import verdamen.core.model.Coded;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
 import verdamen.server.batch.BatchService;
+import verdamen.server.files.KitchenFile.FileBread;
 import verdamen.server.files.KitchenFile.FileFormula;
 import verdamen.server.files.KitchenFile.FileLot;
 import verdamen.server.files.KitchenFile.FilePrice;
@@ -42,6 +43,7 @@ import verdamen.server.formula.SaveRequest;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.kitchen.Kitchen;
 import verdamen.server.kitchen.KitchenService;
+import verdamen.server.pantry.BreadService;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.LotService.KnownLot;
 import verdamen.server.pantry.MeasureService;
@@ -64,6 +66,7 @@ class KitchenFileReader {
     private final TrialService trials;
     private final PantryService pantry;
     private final LotService lots;
+    private final BreadService bread;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -75,6 +78,7 @@ class KitchenFileReader {
             TrialService trials,
             PantryService pantry,
             LotService lots,
+            BreadService bread,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json) {
@@ -84,6 +88,7 @@ class KitchenFileReader {
         this.trials = trials;
         this.pantry = pantry;
         this.lots = lots;
+        this.bread = bread;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -173,6 +178,7 @@ class KitchenFileReader {
                 case "vessels" -> each(FileVessel.class, this::take);
                 case "weighIns" -> weighIns();
                 case "lots" -> lots();
+                case "breadRecords" -> each(FileBread.class, this::take);
                 case "formulas" -> each(FileFormula.class, this::take);
                 default -> throw new RefusedFileException(Reason.OTHER_KIND, name);
             }
@@ -213,6 +219,10 @@ class KitchenFileReader {
 
         private void take(OwnFigure own) {
             pantry.setValue(own.ingredient(), own.field(), own.value(), own.source());
+        }
+
+        private void take(FileBread noted) {
+            bread.keep(uuid(noted.uid()), noted.notedAt(), noted.record());
         }
 
         private void take(FileVessel vessel) {

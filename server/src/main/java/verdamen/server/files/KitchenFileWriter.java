@@ -23,6 +23,7 @@ import verdamen.server.batch.Batch;
 import verdamen.server.batch.BatchService;
 import verdamen.server.batch.ToldBatch;
 import verdamen.server.batch.ToldBatch.ToldCorrection;
+import verdamen.server.files.KitchenFile.FileBread;
 import verdamen.server.files.KitchenFile.FileFormula;
 import verdamen.server.files.KitchenFile.FileLot;
 import verdamen.server.files.KitchenFile.FilePrice;
@@ -35,6 +36,7 @@ import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.History;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenService;
+import verdamen.server.pantry.BreadService;
 import verdamen.server.pantry.KitchenPantry;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.LotService.KnownLot;
@@ -52,6 +54,7 @@ class KitchenFileWriter {
     private final TrialService trials;
     private final PantryService pantry;
     private final LotService lots;
+    private final BreadService bread;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -64,6 +67,7 @@ class KitchenFileWriter {
             TrialService trials,
             PantryService pantry,
             LotService lots,
+            BreadService bread,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json,
@@ -74,6 +78,7 @@ class KitchenFileWriter {
         this.trials = trials;
         this.pantry = pantry;
         this.lots = lots;
+        this.bread = bread;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -112,6 +117,7 @@ class KitchenFileWriter {
             figuresAndPrices(file);
             measures(file);
             lots(file, lot -> true);
+            bread(file);
             formulas(file, List.of(), true);
             file.writeEndObject();
         }
@@ -189,6 +195,12 @@ class KitchenFileWriter {
                         .sorted(Comparator.comparingLong(known -> known.lot().id()))
                         .map(known -> new FileLot(known.lot().id(), known.uid(), spec(known.lot())))
                         .toList());
+    }
+
+    private void bread(JsonGenerator file) {
+        List<FileBread> records = new ArrayList<>();
+        bread.all(each -> records.add(new FileBread(each.uid(), each.notedAt(), each.record())));
+        section(file, "breadRecords", records);
     }
 
     private static LotSpec spec(LotService.Lot lot) {

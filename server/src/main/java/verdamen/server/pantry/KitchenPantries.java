@@ -14,9 +14,11 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
+import verdamen.core.cooking.BreadRecord;
 import verdamen.core.model.Coded;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.IngredientSpec;
+import verdamen.core.pantry.OwnBread;
 import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Pantry;
@@ -148,8 +150,17 @@ class KitchenPantries {
             byCode.put(ingredient.code(), ingredient);
             laidOver.add(OwnValue.over(ingredient, byField(values.getOrDefault(ingredient.code(), List.of()))));
         }
+        OwnBread taught = BreadRecord.learned(mapper.bread().stream()
+                .map(row -> json.read(row.record(), BreadRecord.class))
+                .toList());
         return new KitchenPantry(
-                revision, book.withIngredients(laidOver), byCode, values, prices, Set.copyOf(own), mapper.names());
+                revision,
+                book.withIngredients(laidOver).withOwnBread(taught),
+                byCode,
+                values,
+                prices,
+                Set.copyOf(own),
+                mapper.names());
     }
 
     static Map<Field, Double> byField(List<OwnValue> values) {

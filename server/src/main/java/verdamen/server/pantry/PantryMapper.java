@@ -1,8 +1,10 @@
 package verdamen.server.pantry;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 /** Reads and writes what a kitchen has beside the book: own ingredients and figures, prices, taught names. */
 @Mapper
@@ -16,6 +18,26 @@ interface PantryMapper {
 
     /** A price's own row. */
     record PriceRow(String ingredientCode, double amount, String per) {}
+
+    /** A record of own bread: what it says, as JSON. */
+    record BreadRow(long id, String uid, OffsetDateTime notedAt, String record) {}
+
+    /** Every record of own bread, the oldest first. */
+    List<BreadRow> bread();
+
+    /** The newest records of own bread of a style. */
+    List<BreadRow> breadOf(@Param("style") String style, @Param("limit") int limit);
+
+    /** Keeps a record of own bread, unless one with its identity is here. */
+    void noteBread(
+            @Param("uid") @Nullable String uid,
+            @Param("style") String style,
+            @Param("notedAt") OffsetDateTime notedAt,
+            @Param("record") String record);
+
+    /** Deletes a record of own bread; its style, null when it was not there. */
+    @Nullable
+    String deleteBread(@Param("id") long id);
 
     /** Counts the changes of the kitchen's pantry. */
     long revision();

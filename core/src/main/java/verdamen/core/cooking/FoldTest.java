@@ -1,4 +1,4 @@
-package verdamen.core.rework;
+package verdamen.core.cooking;
 
 import verdamen.core.model.Coded;
 
