@@ -45,11 +45,7 @@ public record Declaration(List<Declared> ingredients, List<String> allergens, Li
         /** Something that was prepared of several ingredients. */
         PREPARED,
         /** All of a filling. */
-        FILLING,
-        /** The flour of a sourdough starter. */
-        STARTER_FLOUR,
-        /** The water of a sourdough starter. */
-        STARTER_WATER
+        FILLING
     }
 
     /** What is declared of a formula. */
@@ -156,8 +152,12 @@ public record Declaration(List<Declared> ingredients, List<String> allergens, Li
             double half = grams / 2;
             double pct = Share.of(half, all).pct();
             return List.of(
-                    new Declared(Kind.STARTER_FLOUR, "", half, pct, ingredient.allergens(), List.of()),
-                    new Declared(Kind.STARTER_WATER, "", half, pct, List.of(), List.of()));
+                    part(formula.pantry().starterFlour(), half, pct),
+                    part(formula.pantry().plainWater(), half, pct));
+        }
+
+        private static Declared part(Ingredient ingredient, double grams, double pct) {
+            return new Declared(Kind.INGREDIENT, ingredient.name(), grams, pct, ingredient.allergens(), List.of());
         }
 
         private static double grams(List<Line> lines) {

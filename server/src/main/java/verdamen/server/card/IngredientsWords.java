@@ -55,8 +55,6 @@ final class IngredientsWords {
             String name = switch (each.kind()) {
                 case INGREDIENT, PREPARED -> each.name();
                 case FILLING -> "Filling";
-                case STARTER_FLOUR -> "flour";
-                case STARTER_WATER -> "water";
             };
             boolean standsOut = each.of().isEmpty() && !each.allergens().isEmpty();
             runs.add(standsOut ? CardRun.strong(name) : CardRun.of(name));
