@@ -31,7 +31,7 @@ export function CardForm({ id, editor, asked, isReady }: CardFormProps) {
           label="Compared with"
           value={asked.with == null ? "" : String(asked.with)}
           options={[
-            { code: "", name: "the version it was made from" },
+            { code: "", name: "the one before" },
             ...others.map(({ number, savedAt }) => ({
               code: String(number),
               name: `version ${number}, ${figures.date(savedAt)}`,

@@ -34,14 +34,20 @@ interface SavedCardProps {
 function SavedCard({ editor, id, saved }: SavedCardProps) {
   const [search] = useSearchParams();
   const asked = cardAsked(search, editor.baseNumber);
-  const card = useQuery(cardQuery(id, asked, saved));
+  const isAlone = asked.kind === "comparison" && (editor.document?.versions.length ?? 0) < 2;
+  const card = useQuery({ ...cardQuery(id, asked, saved), enabled: !isAlone });
   const problem = useProblem(card.error);
   const cautions = useBalance(editor.balanced).answer?.cautions ?? [];
   const shown = card.data;
   return (
     <div className="grid gap-x-6 px-5 pb-16 lg:grid-cols-[17rem_minmax(0,1fr)] print:block print:p-0">
       <div className="print:hidden">
-        <CardForm id={id} editor={editor} asked={asked} isReady={!card.isPlaceholderData && card.isSuccess} />
+        <CardForm
+          id={id}
+          editor={editor}
+          asked={asked}
+          isReady={!card.isPlaceholderData && card.isSuccess && !isAlone}
+        />
         <Cautions cautions={cautions.filter(({ station }) => station === "card")} editor={editor} />
       </div>
       <div className="min-w-0" data-testid="card" data-current={card.isSuccess && !card.isPlaceholderData}>
@@ -54,9 +60,14 @@ function SavedCard({ editor, id, saved }: SavedCardProps) {
             there.
           </p>
         )}
+        {isAlone && (
+          <p className="soft py-24 text-center">
+            There is one version only. Save a second one, and the two are set side by side here.
+          </p>
+        )}
         <ProblemNotice problem={problem} retry={() => void card.refetch()} />
-        {!shown && !problem && <p className="soft py-24 text-center">Writing the card…</p>}
-        {shown && !problem && <CardSheet card={shown} />}
+        {!shown && !problem && !isAlone && <p className="soft py-24 text-center">Writing the card…</p>}
+        {shown && !problem && !isAlone && <CardSheet card={shown} />}
       </div>
     </div>
   );
