@@ -8,6 +8,9 @@ import { crossPieces, enlargement, scatter, SECTION, TOP } from "./discGeometry"
 
 type Disc = HandlingAnswer["dough"]["disc"];
 
+/** How far a filling reaches in the drawing: its edge is where the dough is closed. */
+const FILLED_TO = 0.9;
+
 interface DiscViewProps {
   disc: Disc;
   /** What happens when another thickness is to be used, mm. */
@@ -81,27 +84,72 @@ export function DiscView({ disc, onSheet, name }: DiscViewProps) {
           Use this thickness
         </button>
       </label>
+      <InPieces inside={disc.fillingPieces} of="filling" name={name} />
       {disc.inclusions.length === 0 && (
         <p className="soft pt-2 text-sm">
           No pieces in the {disc.fillingShare > 0 ? "dough" : "sheet"}: nothing in it is coarser than its flour.
         </p>
       )}
-      {disc.inclusions.length > 0 && (
-        <ul className="pt-2 text-sm">
-          {disc.inclusions.map((inside) => (
-            <li key={`${inside.line} ${inside.ingredient}`}>
-              {name(inside.ingredient)}: {inside.soft ? "soft" : "hard"} pieces of {figures.number(inside.pieceMm, 1)}{" "}
-              mm, {figures.percent(inside.sharePct)} of the dough
-              {inside.countable && `, about ${figures.number(inside.count, 0)} in a piece`}
-            </li>
-          ))}
-        </ul>
-      )}
+      <InPieces inside={disc.inclusions} of="dough" name={name} />
       <div className="soft pt-1 text-xs">
         <Steps steps={disc.steps} />
       </div>
     </section>
   );
+}
+
+interface InPiecesProps {
+  inside: Disc["inclusions"];
+  of: string;
+  name: DiscViewProps["name"];
+}
+
+/** What is in pieces, how large and how many. */
+function InPieces({ inside, of, name }: InPiecesProps) {
+  const figures = useFigures();
+  return inside.length === 0 ? null : (
+    <ul className="pt-2 text-sm" data-testid={`pieces-in-${of}`}>
+      {inside.map((each) => (
+        <li key={`${each.line} ${each.ingredient}`}>
+          {name(each.ingredient)}: {each.soft ? "soft" : "hard"} pieces of {figures.number(each.pieceMm, 1)} mm,{" "}
+          {figures.percent(each.sharePct)} of the {of}
+          {each.countable && `, about ${figures.number(each.count, 0)} in a piece`}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+interface CutProps {
+  pieces: ReturnType<typeof crossPieces>;
+  /** The layer they are in: its upper edge and its height, in the drawing. */
+  top: number;
+  height: number;
+  perMm: number;
+}
+
+/** Pieces in section, in a layer of dough or filling: soft ones give way, hard ones stick out of a thin one. */
+function Cut({ pieces, top, height, perMm }: CutProps) {
+  return pieces.map(({ x, share, mm, soft, turn }, at) => {
+    const size = mm * perMm;
+    const room = height - size;
+    const y = room >= 0 ? top + share * room : top + room / 2;
+    const squashed = soft ? Math.min(size, Math.max(size * 0.55, height)) : size;
+    return (
+      <rect
+        key={at}
+        x={x}
+        y={soft ? Math.max(y, top + (height - squashed) / 2) : y}
+        width={size}
+        height={squashed}
+        rx={soft ? size / 3 : 1}
+        transform={`rotate(${soft ? 0 : turn} ${x + size / 2} ${y + size / 2})`}
+        fill={materialFill("inclusion")}
+        stroke="var(--material-inclusion-ink)"
+        strokeWidth="0.7"
+      />
+    );
+  });
 }
 
 function closest(disc: Disc, sheetMm: number): number {
@@ -119,7 +167,11 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
   const widest = disc.thicknesses[0]?.diameterMm ?? diameterMm;
   const perMm = (TOP.size - 2 * TOP.margin) / Math.max(diameterMm, Math.min(widest, 1.35 * disc.diameterMm));
   const radius = (diameterMm * perMm) / 2;
-  const pieces = useMemo(() => scatter(disc, diameterMm), [disc, diameterMm]);
+  const filled = FILLED_TO * diameterMm;
+  const pieces = useMemo(
+    () => [...scatter(disc.inclusions, diameterMm), ...scatter(disc.fillingPieces, filled)],
+    [disc, diameterMm, filled],
+  );
   return (
     <svg
       viewBox={`0 0 ${TOP.size} ${TOP.size + 18}`}
@@ -133,6 +185,17 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
         fill={materialFill("flour")}
         stroke="var(--material-flour-ink)"
       />
+      {disc.fillingShare > 0 && (
+        <circle
+          cx={TOP.size / 2}
+          cy={TOP.size / 2}
+          r={(filled * perMm) / 2}
+          fill="none"
+          stroke="var(--material-inclusion-ink)"
+          strokeDasharray="4 3"
+          data-testid="filling-from-above"
+        />
+      )}
       {pieces.map(({ x, y, mm, turn }, index) => {
         const size = Math.max(0.7, mm * perMm);
         return (
@@ -173,7 +236,9 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
   const figures = useFigures();
   const perMm = enlargement(disc);
   const top = SECTION.floor - sheetMm * perMm;
-  const pieces = useMemo(() => crossPieces(disc), [disc]);
+  const pieces = useMemo(() => crossPieces(disc.inclusions, perMm), [disc, perMm]);
+  const inFilling = useMemo(() => crossPieces(disc.fillingPieces, perMm), [disc, perMm]);
+  const filledMm = disc.fillingShare * sheetMm;
   const drag = useDrawingDrag({
     onStart: () => ({ mm: sheetMm, perMm }),
     onMove: (held, _, down) => {
@@ -203,26 +268,8 @@ function CrossSection({ disc, sheetMm, index, onDrag }: CrossSectionProps) {
           data-testid="filling"
         />
       )}
-      {pieces.map(({ x, share, mm, soft, turn }, at) => {
-        const size = mm * perMm;
-        const room = sheetMm * perMm - size;
-        const y = room >= 0 ? top + share * room : top + room / 2;
-        const squashed = soft ? Math.min(size, Math.max(size * 0.55, sheetMm * perMm)) : size;
-        return (
-          <rect
-            key={at}
-            x={x}
-            y={soft ? Math.max(y, top + (sheetMm * perMm - squashed) / 2) : y}
-            width={size}
-            height={squashed}
-            rx={soft ? size / 3 : 1}
-            transform={`rotate(${soft ? 0 : turn} ${x + size / 2} ${y + size / 2})`}
-            fill={materialFill("inclusion")}
-            stroke="var(--material-inclusion-ink)"
-            strokeWidth="0.7"
-          />
-        );
-      })}
+      <Cut pieces={pieces} top={top} height={sheetMm * perMm} perMm={perMm} />
+      <Cut pieces={inFilling} top={top + ((sheetMm - filledMm) / 2) * perMm} height={filledMm * perMm} perMm={perMm} />
       <path d={`M0 ${SECTION.floor}H${SECTION.width}`} stroke="currentColor" strokeWidth="1.6" />
       <path
         d={`M0 ${SECTION.floor - disc.thinnestMm * perMm}H${SECTION.width}`}

@@ -30,13 +30,13 @@ function chance(seed: number): () => number {
   };
 }
 
-/** Inclusion pieces from above, spread evenly over the disc, mm from its middle. */
-export function scatter(disc: Disc, diameterMm: number): Placed[] {
-  return disc.inclusions.flatMap((inside, at) => {
+/** Pieces from above, spread evenly over a round, mm from its middle. */
+export function scatter(inclusions: Disc["inclusions"], diameterMm: number): Placed[] {
+  return inclusions.flatMap((inside, at) => {
     const next = chance(17 + 31 * at);
     const count = Math.min(MOST_DRAWN, Math.round(inside.count));
     return Array.from({ length: count }, () => {
-      const radius = (diameterMm / 2 - inside.pieceMm / 2) * Math.sqrt(next());
+      const radius = Math.max(0, diameterMm / 2 - inside.pieceMm / 2) * Math.sqrt(next());
       const angle = 2 * Math.PI * next();
       return { x: radius * Math.cos(angle), y: radius * Math.sin(angle), mm: inside.pieceMm, turn: 90 * next() };
     });
@@ -52,10 +52,9 @@ interface InSection {
   turn: number;
 }
 
-/** Inclusion pieces that a cut meets: as much of its length as the inclusion's share of the dough. */
-export function crossPieces(disc: Disc): InSection[] {
-  const perMm = enlargement(disc);
-  return disc.inclusions.flatMap((inside, at) => {
+/** Pieces that a cut meets: as much of its length as their share of what they are in. */
+export function crossPieces(inclusions: Disc["inclusions"], perMm: number): InSection[] {
+  return inclusions.flatMap((inside, at) => {
     const next = chance(71 + 13 * at);
     const size = inside.pieceMm * perMm;
     const count = Math.min(SECTION_DRAWN, Math.max(1, Math.round(((inside.sharePct / 100) * SECTION.width) / size)));

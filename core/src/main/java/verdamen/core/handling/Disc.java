@@ -6,6 +6,8 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
 import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.Part;
 import verdamen.core.formula.Pieces;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
@@ -14,6 +16,7 @@ import verdamen.core.model.Share;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.model.Unit;
+import verdamen.core.pantry.Form;
 
 /**
  * The piece, to scale: its size at any thickness, and what of inclusions is inside. m = ρ · π/4 · d² · h.
@@ -24,6 +27,7 @@ import verdamen.core.model.Unit;
  * @param diameterMm its diameter then, mm
  * @param thinnestMm thinnest sheet the dough can be rolled to, mm
  * @param inclusions the inclusions in pieces that are inside
+ * @param fillingPieces what of the filling is in pieces, with its share of the filling; none without one
  * @param thicknesses the piece at a range of thicknesses, the thinnest first
  * @param steps how the piece's mass goes with its size
  */
@@ -34,6 +38,7 @@ public record Disc(
         double diameterMm,
         double thinnestMm,
         List<Inside> inclusions,
+        List<Inside> fillingPieces,
         List<AtThickness> thicknesses,
         List<ExplanationStep> steps) {
 
@@ -99,6 +104,7 @@ public record Disc(
                 diameter,
                 handling.minSheetMm(),
                 inside(dough, piece),
+                insideFilling(formula, piece),
                 thicknesses(dough, piece, handling),
                 List.of(sizeStep(formula, piece, diameter, formula.sheetMm())));
     }
@@ -121,24 +127,44 @@ public record Disc(
         double all = dough.grams();
         List<Inside> inside = new ArrayList<>();
         for (DoughRow row : dough.rows()) {
-            double mm = row.pieceMm();
-            if (mm > 0 && row.grams() > 0 && row.line().form() != null) {
-                double share = row.grams() / all;
-                double cm = mm / MM_PER_CM;
-                double count = share * piece / (PIECE_DENSITY * cm * cm * cm);
-                inside.add(new Inside(
-                        row.line().index(),
-                        row.ingredient().code(),
-                        row.ingredient().name(),
-                        mm,
-                        row.line().form().pieceIsSoft(),
-                        Share.ofFraction(share).pct(),
-                        count,
-                        mm > Coefficient.PIECES_COUNTED_ABOVE.value()
-                                && count < Coefficient.PIECES_COUNTED_BELOW.value()));
+            Form form = row.line().form();
+            if (row.pieceMm() > 0 && row.grams() > 0 && form != null) {
+                inside.add(inside(row.line(), row.pieceMm(), form, row.grams() / all, piece));
             }
         }
         return inside;
+    }
+
+    /** What of the filling of a piece of so many grams of dough is in pieces. */
+    private static List<Inside> insideFilling(Formula formula, double piece) {
+        List<Line> filling = formula.lines().stream()
+                .filter(line -> line.part() == Part.FILLING)
+                .toList();
+        double all = filling.stream().mapToDouble(Line::grams).sum();
+        double each = piece * Pieces.fillingPerDough(formula);
+        List<Inside> inside = new ArrayList<>();
+        for (Line line : filling) {
+            Form form = line.form();
+            if (form != null && line.pieceMm() > 0 && line.grams() > 0) {
+                inside.add(inside(line, line.pieceMm(), form, line.grams() / all, each));
+            }
+        }
+        return inside;
+    }
+
+    /** Pieces of a line that has such a share of so many grams. */
+    private static Inside inside(Line line, double mm, Form form, double share, double grams) {
+        double cm = mm / MM_PER_CM;
+        double count = share * grams / (PIECE_DENSITY * cm * cm * cm);
+        return new Inside(
+                line.index(),
+                line.ingredient().code(),
+                line.ingredient().name(),
+                mm,
+                form.pieceIsSoft(),
+                Share.ofFraction(share).pct(),
+                count,
+                mm > Coefficient.PIECES_COUNTED_ABOVE.value() && count < Coefficient.PIECES_COUNTED_BELOW.value());
     }
 
     private static List<AtThickness> thicknesses(Dough dough, double piece, Handling handling) {

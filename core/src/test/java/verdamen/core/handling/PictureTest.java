@@ -144,4 +144,24 @@ public class PictureTest {
         assertEquals(disc.inclusions().get(0).count(), count, 1e-6);
         assertTrue(disc.thicknesses().get(0).tearPct() > 99);
     }
+
+    @Test
+    public void thePiecesOfAFillingAreInTheDiscOfThePieceWithIt() {
+        FormulaSpec filled = Doughs.spec(
+                "stuffed-paratha",
+                line("wheat-atta", 300),
+                line("water", 190),
+                Doughs.filling("parsnip-raw", 150, "raw-chopped"),
+                line("butter", 50).withPart("filling"));
+        Disc disc = Disc.of(RolledDough.of(Doughs.read(filled)), 75);
+        assertTrue(disc.inclusions().isEmpty(), "the dough has none");
+        assertEquals(disc.fillingPieces().size(), 1);
+        Disc.Inside parsnip = disc.fillingPieces().get(0);
+        assertEquals(parsnip.sharePct(), 75.0, 1e-9);
+        double cm = parsnip.pieceMm() / 10;
+        double filling = 75 * 200 / (490 * 0.985);
+        assertEquals(parsnip.count(), 0.75 * filling / (cm * cm * cm), 1e-6);
+        assertTrue(
+                Disc.of(RolledDough.of(Doughs.read(CHUNKY)), 50).fillingPieces().isEmpty());
+    }
 }

@@ -16,6 +16,7 @@ final class CardPictures {
     private static final double ABOVE = 26;
     private static final double LINE = 4;
     private static final double THICK = 9;
+    private static final double FILLED_TO = 0.9;
     private static final int MOST_DRAWN = 160;
     private static final int MOST_IN_SECTION = 14;
     private static final String FLOUR = "flour";
@@ -32,22 +33,29 @@ final class CardPictures {
         shapes.add(new CardShape("circle", middle, ABOVE / 2 + 1, ABOVE, 0, FLOUR, ""));
         // Where a piece happens to lie is drawn by chance, the same for the same dough.
         Random chance = new Random(Double.doubleToLongBits(disc.diameterMm()));
-        for (Disc.Inside inside : disc.inclusions()) {
-            double size = Math.max(0.35, inside.pieceMm() * perMm);
-            for (int at = 0; at < Math.min(MOST_DRAWN, Math.round(inside.count())); at++) {
-                double radius = Math.max(0, ABOVE - size) / 2 * Math.sqrt(chance.nextDouble());
-                double angle = 2 * Math.PI * chance.nextDouble();
-                double x = middle + radius * Math.cos(angle) - size / 2;
-                double y = ABOVE / 2 + 1 + radius * Math.sin(angle) - size / 2;
-                shapes.add(new CardShape("rect", x, y, size, size, INCLUSION, ""));
-            }
-        }
+        above(shapes, disc.inclusions(), perMm, ABOVE, chance);
+        above(shapes, disc.fillingPieces(), perMm, FILLED_TO * ABOVE, chance);
         double top = ABOVE + LINE + 4;
         shapes.add(text(middle, ABOVE + LINE + 1, written.centimetres(disc.diameterMm()) + " across"));
         section(shapes, disc, top, chance);
         shapes.add(text(middle, top + THICK + LINE, written.millimetres(disc.sheetMm()) + " thick"));
         return new CardPicture(
                 "The piece from above and in section", WIDTH, top + THICK + LINE + 2, List.copyOf(shapes));
+    }
+
+    /** Pieces from above, spread over a round. */
+    private static void above(
+            List<CardShape> shapes, List<Disc.Inside> inclusions, double perMm, double across, Random chance) {
+        for (Disc.Inside inside : inclusions) {
+            double size = Math.max(0.35, inside.pieceMm() * perMm);
+            for (int at = 0; at < Math.min(MOST_DRAWN, Math.round(inside.count())); at++) {
+                double radius = Math.max(0, across - size) / 2 * Math.sqrt(chance.nextDouble());
+                double angle = 2 * Math.PI * chance.nextDouble();
+                double x = WIDTH / 2 + radius * Math.cos(angle) - size / 2;
+                double y = ABOVE / 2 + 1 + radius * Math.sin(angle) - size / 2;
+                shapes.add(new CardShape("rect", x, y, size, size, INCLUSION, ""));
+            }
+        }
     }
 
     private static void section(List<CardShape> shapes, Disc disc, double top, Random chance) {
@@ -57,13 +65,25 @@ final class CardPictures {
             shapes.add(new CardShape("rect", 2, top + wall, WIDTH - 4, THICK - 2 * wall, INCLUSION, ""));
         }
         double perMm = THICK / disc.sheetMm();
-        for (Disc.Inside inside : disc.inclusions()) {
-            double size = Math.min(THICK, inside.pieceMm() * perMm);
+        cut(shapes, disc.inclusions(), perMm, top, THICK, chance);
+        cut(shapes, disc.fillingPieces(), perMm, top + wall, THICK - 2 * wall, chance);
+    }
+
+    /** Pieces in section, in a layer of dough or filling. */
+    private static void cut(
+            List<CardShape> shapes,
+            List<Disc.Inside> inclusions,
+            double perMm,
+            double top,
+            double height,
+            Random chance) {
+        for (Disc.Inside inside : inclusions) {
+            double size = Math.min(height, inside.pieceMm() * perMm);
             long count = Math.max(1, Math.round(inside.sharePct() / 100 * WIDTH / Math.max(0.1, size)));
             long drawn = Math.min(MOST_IN_SECTION, count);
             for (int at = 0; at < drawn; at++) {
                 double x = at * WIDTH / drawn + chance.nextDouble() * Math.max(0, WIDTH / drawn - size);
-                double y = top + chance.nextDouble() * (THICK - size);
+                double y = top + chance.nextDouble() * (height - size);
                 shapes.add(new CardShape("rect", x, y, size, size, INCLUSION, ""));
             }
         }

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.server.card.CardDocument.CardBand;
@@ -99,5 +100,23 @@ public class CardPdfTest {
         assertTrue(read.text().contains("Weigh 120 g of 5* flour *."), read.text());
         assertTrue(read.strong().contains("120"), read.strong());
         assertTrue(!read.strong().contains("flour"), read.strong());
+    }
+
+    @Test
+    public void manyAtOnceAreAllWhole() {
+        List<String> read = IntStream.range(0, 24)
+                .parallel()
+                .mapToObj(at -> card(
+                        "रोटी Лепёшка " + at,
+                        CardPaper.A4,
+                        CardBand.of(CardSection.of(
+                                "Make",
+                                CardPart.steps(Collections.nCopies(
+                                        40, List.of(CardRun.strong("Knead "), CardRun.of("żółć × " + at))))))))
+                .map(each -> read(each).text())
+                .toList();
+        for (int at = 0; at < read.size(); at++) {
+            assertEquals(read.get(at).split("Knead żółć × " + at + "\\b", -1).length, 41, "card " + at);
+        }
     }
 }
