@@ -37,8 +37,8 @@ public class CardIT extends StationTest {
         station(ROTI, "Balance");
         pressWith(Keys.ALT, "c");
         settled("card");
-        waitForText(SHEET, "more water ready");
-        assertTrue(sheet().contains("Wide griddle 230 °C"), sheet());
+        waitForText(SHEET, "only as the dough asks for it");
+        assertTrue(sheet().contains("Pan 230 °C. Sized for: Wide griddle."), sheet());
         choose("Kind of card", "Specification");
         waitForText(SHEET, "makes no claim");
         assertEquals(

@@ -67,13 +67,15 @@ public record RunSheet(List<Bowl> bowls, List<BenchStep> steps) {
             if (fat && formula.fatTiming() == FatTiming.COAT_FIRST) {
                 steps.add(BenchStep.of(Kind.RUB_IN_FAT));
             }
-            double poured = Math.min(water.firstPour(), Math.max(0, water.needed()));
+            // No more than is weighed, so that what is poured and what is ready reach to the same end.
+            double poured = Math.min(water.firstPour(), water.present());
+            double ready = Math.max(0, water.firstPour() + water.holdBack() - poured);
             steps.add(new BenchStep(Kind.POUR, 0.0, null, formula.waterTemperatureC(), poured));
             if (has(Bowl.Kind.INCLUSIONS)) {
                 steps.add(BenchStep.of(Kind.ADD_INCLUSIONS));
             }
-            if (water.holdBack() > 0) {
-                steps.add(new BenchStep(Kind.HOLD_BACK, null, null, null, water.holdBack()));
+            if (ready > 0) {
+                steps.add(new BenchStep(Kind.HOLD_BACK, null, null, null, ready));
             }
             double kneaded = formula.kneading().endMinute();
             Kind kneading = switch (formula.kneading()) {

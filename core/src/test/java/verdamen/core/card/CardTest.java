@@ -178,12 +178,15 @@ public class CardTest {
     }
 
     @Test
-    public void theFirstPourAndWhatIsHeldBackAreTheBalances() {
-        Formula formula = Doughs.read(roti());
-        var water = Evaluation.of(formula).balance().water();
-        List<BenchStep> steps = RunSheet.of(formula, water).steps();
-        assertEquals(grams(steps, Kind.POUR), water.firstPour(), EPSILON);
-        assertEquals(grams(steps, Kind.HOLD_BACK), water.holdBack(), EPSILON);
+    public void noMoreIsPouredThanIsWeighedAndWhatIsReadyReachesToTheBalancesEnd() {
+        for (double present : List.of(0.0, 150.0, 250.0, 400.0)) {
+            Formula formula = Doughs.read(Doughs.roti(present));
+            var water = Evaluation.of(formula).balance().water();
+            List<BenchStep> steps = RunSheet.of(formula, water).steps();
+            double poured = grams(steps, Kind.POUR);
+            assertEquals(poured, Math.min(present, water.firstPour()), EPSILON);
+            assertEquals(poured + grams(steps, Kind.HOLD_BACK), water.firstPour() + water.holdBack(), EPSILON);
+        }
     }
 
     private static double grams(List<BenchStep> steps, Kind kind) {

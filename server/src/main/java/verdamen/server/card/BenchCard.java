@@ -101,19 +101,21 @@ final class BenchCard {
         Cooking cooking = source.cooking();
         return CardSection.of(
                 "",
-                CardPart.text(CardRun.marked(
-                        "Makes *%s* from %s of dough, rolled *%s* thick and %s across. %s *%s*.",
-                        pieces(portion),
-                        written.mass(portion.doughGrams()),
-                        written.millimetres(portion.size().sheetMm()),
-                        written.centimetres(portion.size().diameterMm()),
-                        cooking.oven() ? "Oven" : pan(),
-                        written.temperature(cooking.panC()))));
+                CardPart.text(CardRun.joined(
+                        CardRun.marked(
+                                "Makes *%s* from %s of dough, rolled *%s* thick and %s across. %s *%s*.",
+                                pieces(portion),
+                                written.mass(portion.doughGrams()),
+                                written.millimetres(portion.size().sheetMm()),
+                                written.centimetres(portion.size().diameterMm()),
+                                cooking.oven() ? "Oven" : "Pan",
+                                written.temperature(cooking.panC())),
+                        sizedFor())));
     }
 
-    private String pan() {
+    private List<CardRun> sizedFor() {
         String name = formula.portion().panName();
-        return name == null ? "Pan" : name;
+        return name == null ? List.of() : CardRun.marked(" Sized for: *%s*.", name);
     }
 
     private String pieces(Portion portion) {
@@ -230,37 +232,41 @@ final class BenchCard {
                         written.mass(source.portion().size().fillingGrams()));
             case ROLL -> roll();
             case COOK -> cook();
-            case FINISH -> CardRun.marked("Use *bench and surface* on bench, hands and hot bread.");
+            case FINISH -> CardRun.marked("What stands under *bench and surface* goes on bench, hands and hot bread.");
             case KEEP ->
                 CardRun.marked("Keep it *%s*.", source.keeping().storage().name());
         };
     }
 
     private List<CardRun> pour(BenchStep step, String warmth) {
-        boolean withFat = formula.fatTiming() == FatTiming.WITH_WATER
-                && source.run().bowls().stream().anyMatch(bowl -> bowl.kind() == Bowl.Kind.FAT);
-        return CardRun.marked(
-                "Start the clock. Pour in the *%s*, of the plain water first *%s*%s.",
-                withFat ? "wet bowl and the fat" : "wet bowl",
-                written.mass(step.grams() == null ? 0 : step.grams()),
-                warmth);
+        double grams = step.grams() == null ? 0 : step.grams();
+        boolean withFat = formula.fatTiming() == FatTiming.WITH_WATER && has(Bowl.Kind.FAT);
+        if (!has(Bowl.Kind.WET)) {
+            return CardRun.marked(
+                    "Start the clock when flour and what brings the water meet%s.",
+                    withFat ? ", the fat with them" : "");
+        }
+        List<CardRun> poured =
+                CardRun.marked("Start the clock. Pour in the *%s*", withFat ? "wet bowl and the fat" : "wet bowl");
+        return CardRun.joined(
+                poured,
+                grams > 0
+                        ? CardRun.marked(", of the plain water first *%s*%s.", written.mass(grams), warmth)
+                        : CardRun.marked("."));
+    }
+
+    private boolean has(Bowl.Kind kind) {
+        return source.run().bowls().stream().anyMatch(bowl -> bowl.kind() == kind);
     }
 
     private List<CardRun> heldBack(BenchStep step) {
         Additions additions = source.evaluation().balance().water().additions();
-        List<String> given = new ArrayList<>();
-        if (additions.full() > 0) {
-            given.add(additions.full() + " × " + written.mass(additions.eachGrams()));
-        }
-        if (additions.lastGrams() > 0) {
-            given.add(written.mass(additions.lastGrams()));
-        }
         Feel feel = source.evaluation().feel();
         return CardRun.joined(
                 CardRun.marked(
-                        "Have up to *%s* more water ready, and give it only as the dough asks for it%s.",
+                        "Beyond that have up to *%s* of water ready, and give it in additions of *%s*, only as the dough asks for it.",
                         written.mass(step.grams() == null ? 0 : step.grams()),
-                        given.isEmpty() ? "" : ": " + String.join(", then ", given)),
+                        written.mass(additions.full() > 0 ? additions.eachGrams() : additions.lastGrams())),
                 feel == null
                         ? List.of()
                         : CardRun.marked(" When rolled it should feel *%s*: %s.", feel.name(), feel.touchTest()));

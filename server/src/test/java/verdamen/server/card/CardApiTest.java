@@ -67,7 +67,7 @@ public class CardApiTest extends ServerTest {
                 "180 g",
                 "45 %",
                 "of the plain water first",
-                "more water ready",
+                "of water ready",
                 "between minute",
                 "Cook at",
                 "first side",
