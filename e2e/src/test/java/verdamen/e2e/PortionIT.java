@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 import org.testng.annotations.Test;
 
@@ -176,6 +177,8 @@ public class PortionIT extends StationTest {
         waitForText("[data-testid=splits]", "90 days");
         button("Save");
         button("Save version 3");
+        // The dialog says "version 3", too: only without it the page is that of the new version.
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.tagName("dialog")));
         waitForText("header", "version 3");
         go("Card");
         waitForText("[data-testid=card-sheet]", "2 pieces, in a closed bag, frozen: use within 90 days");
