@@ -6,6 +6,9 @@ import type { Editor } from "../formula";
 import { useFigures } from "../figures";
 import { chosen, hidden, KINDS, PAPERS, pdfAddress, SHOWN } from "./asked";
 
+/** What the address says at this moment: the page may still be drawing an older one. */
+const addressNow = () => new URLSearchParams(window.location.search);
+
 interface CardFormProps {
   id: number;
   editor: Editor;
@@ -16,9 +19,9 @@ interface CardFormProps {
 
 /** Which card, how it is written, what is left out; and the ways to take it along. */
 export function CardForm({ id, editor, asked, isReady }: CardFormProps) {
-  const [search, setSearch] = useSearchParams();
+  const [, setSearch] = useSearchParams();
   const figures = useFigures();
-  const put = (name: string, value: string | null) => setSearch(chosen(search, name, value), { replace: true });
+  const put = (name: string, value: string | null) => setSearch(chosen(addressNow(), name, value), { replace: true });
   const kind = asked.kind ?? "bench";
   const others = (editor.document?.versions ?? []).filter(({ number }) => number !== editor.baseNumber);
   const link = "btn btn-sm justify-start";
@@ -76,7 +79,7 @@ export function CardForm({ id, editor, asked, isReady }: CardFormProps) {
               type="checkbox"
               className="checkbox checkbox-xs"
               checked={!asked.hide?.includes(code)}
-              onChange={(event) => setSearch(hidden(search, code, !event.target.checked), { replace: true })}
+              onChange={(event) => setSearch(hidden(addressNow(), code, !event.target.checked), { replace: true })}
             />
             {name}
           </label>

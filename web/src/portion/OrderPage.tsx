@@ -16,7 +16,9 @@ const MATCHES = 8;
 export function OrderPage() {
   const [search, setSearch] = useSearchParams();
   const items = useMemo(() => itemsOf(search), [search]);
-  const put = (to: OrderedItem[]) => setSearch(withItems(to), { replace: true });
+  // From what the address says at this moment: the page may still be drawing an older one.
+  const change = (to: (now: OrderedItem[]) => OrderedItem[]) =>
+    setSearch(withItems(to(itemsOf(new URLSearchParams(window.location.search)))), { replace: true });
   const asked = useMemo(
     () => ({ items: items.map(({ formula, pieces }) => ({ formula, pieces: asSent(pieces) })) }),
     [items],
@@ -45,9 +47,12 @@ export function OrderPage() {
               value={item.pieces}
               format={String}
               error={faults.of(null, `items[${index}].pieces`)}
-              onChange={(pieces) => put(items.map((each, at) => (at === index ? { ...each, pieces } : each)))}
+              onChange={(pieces) => change((now) => now.map((each, at) => (at === index ? { ...each, pieces } : each)))}
             />
-            <IconButton label={`Remove ${item.name}`} onClick={() => put(items.filter((_, at) => at !== index))}>
+            <IconButton
+              label={`Remove ${item.name}`}
+              onClick={() => change((now) => now.filter((_, at) => at !== index))}
+            >
               <X size={14} aria-hidden />
             </IconButton>
             <Said
@@ -57,7 +62,7 @@ export function OrderPage() {
             />
           </div>
         ))}
-        <FormulaFinder onFound={(formula, name) => put([...items, { formula, name, pieces: null }])} />
+        <FormulaFinder onFound={(formula, name) => change((now) => [...now, { formula, name, pieces: null }])} />
       </div>
       {!saidHere && <ProblemNotice problem={view.problem} />}
       {answer && (
