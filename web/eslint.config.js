@@ -23,6 +23,7 @@ const USES = {
   handling: ["api", "figures", "words", "parts", "formula", "batch"],
   rework: ["api", "figures", "words", "parts", "formula"],
   portion: ["api", "figures", "words", "parts", "formula", "caution"],
+  bench: ["api", "figures", "words", "parts", "frame", "formula"],
   card: ["api", "figures", "words", "parts", "formula", "caution"],
   balance: ["api", "figures", "words", "parts", "frame", "formula", "caution", "pantry", "intake", "handling"],
 };

@@ -18,6 +18,8 @@ const ReworkPage = lazy(() => import("./rework").then((module) => ({ default: mo
 const PortionPage = lazy(() => import("./portion").then((module) => ({ default: module.PortionPage })));
 const OrderPage = lazy(() => import("./portion").then((module) => ({ default: module.OrderPage })));
 const CardPage = lazy(() => import("./card").then((module) => ({ default: module.CardPage })));
+const BenchPage = lazy(() => import("./bench").then((module) => ({ default: module.BenchPage })));
+const StartPage = lazy(() => import("./bench").then((module) => ({ default: module.StartPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
@@ -52,6 +54,8 @@ const router = createBrowserRouter([
       { path: "/formulas/:id/portion", element: later(<PortionPage />) },
       { path: "/formulas/new/card", element: later(<CardPage />) },
       { path: "/formulas/:id/card", element: later(<CardPage />) },
+      { path: "/bench", element: later(<StartPage />) },
+      { path: "/bench/:id", element: later(<BenchPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },
       { path: "/pantry", element: <Navigate to="/pantry/ingredients" replace /> },

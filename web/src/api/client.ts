@@ -4,6 +4,13 @@ import type { components, operations, paths } from "./schema";
 type Schemas = components["schemas"];
 export type Batch = Schemas["Batch"];
 export type BenchAdvice = Schemas["BenchAdvice"];
+export type BenchAnswer = Schemas["BenchAnswer"];
+export type BenchEntry = Schemas["BenchEntry"];
+export type BenchStep = Schemas["BenchStep"];
+export type BeginRequest = Schemas["BeginRequest"];
+export type CardRun = Schemas["CardRun"];
+export type ClockReading = Schemas["ClockReading"];
+export type RunningBatches = Schemas["RunningBatches"];
 /** Which card of a formula is wanted, and how it is written. */
 export type CardAsked = NonNullable<operations["card"]["parameters"]["query"]>;
 export type NotedBread = Schemas["NotedBread"];

@@ -315,3 +315,18 @@ export const seriesQuery = (id: number) =>
     queryFn: ({ signal }) => taken(api.GET("/api/trials/{id}", { params: { path: { id } }, signal })),
     staleTime: 0,
   });
+
+/** The batches that are made just now. */
+export const runningQuery = queryOptions({
+  queryKey: ["bench"],
+  queryFn: ({ signal }) => taken(api.GET("/api/bench", { signal })),
+  refetchInterval: 10_000,
+});
+
+/** A batch at the bench. */
+export const benchQuery = (id: number) =>
+  queryOptions({
+    queryKey: ["bench", id],
+    queryFn: ({ signal }) => taken(api.GET("/api/bench/{id}", { params: { path: { id } }, signal })),
+    refetchInterval: 10_000,
+  });

@@ -20,7 +20,8 @@ export interface BatchView {
   finish: (cameOut: string | null, note: string) => void;
   discard: () => void;
   keep: (correction: Correction) => Promise<unknown>;
-  forget: (batch: number, correction: number) => void;
+  /** Undoes a correction, by its key; it stays in the record. */
+  undo: (batch: number, key: string) => void;
 }
 
 /** A correction to keep on the batch. */
@@ -38,6 +39,7 @@ export function useBatch(formula: number | null): BatchView {
   const query = useQuery({ ...batchesQuery(formula ?? 0), enabled: formula !== null });
   const batches = query.data ?? [];
   const running = batches.find(({ finishedAt }) => finishedAt == null) ?? null;
+  const asked = query.dataUpdatedAt;
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     if (!running) {
@@ -59,7 +61,7 @@ export function useBatch(formula: number | null): BatchView {
   return {
     batches,
     running,
-    minute: running ? Math.max(running.minutes, (now - Date.parse(running.startedAt)) / MINUTE_MS) : 0,
+    minute: running ? running.minutes + Math.max(0, now - asked) / MINUTE_MS : 0,
     problem,
     start: (version, minutesAgo) =>
       change.mutate(() =>
@@ -77,9 +79,7 @@ export function useBatch(formula: number | null): BatchView {
       change.mutateAsync(() =>
         api.POST("/api/batches/{id}/corrections", { params: { path: { id } }, body: correction }),
       ),
-    forget: (batch, correction) =>
-      change.mutate(() =>
-        api.DELETE("/api/batches/{id}/corrections/{correction}", { params: { path: { id: batch, correction } } }),
-      ),
+    undo: (batch, key) =>
+      change.mutate(() => api.DELETE("/api/batches/{id}/corrections/{key}", { params: { path: { id: batch, key } } })),
   };
 }

@@ -1,11 +1,11 @@
 import type { CardDocument } from "../api";
+import { Runs } from "../parts";
 import { CardPicture } from "./CardPicture";
 import { CardQr } from "./CardQr";
 
 type Band = CardDocument["bands"][number];
 type Section = Band["sections"][number];
 type Part = Section["parts"][number];
-type Run = NonNullable<Part["text"]>[number];
 type Table = NonNullable<Part["table"]>;
 
 /** A card as it is printed: the same as in the PDF. Paper is light, whatever the theme. */
@@ -73,12 +73,6 @@ function PartOf({ part: { text, small, steps, table, picture } }: { part: Part }
       {table && <TableOf table={table} />}
       {picture && <CardPicture picture={picture} />}
     </>
-  );
-}
-
-function Runs({ runs }: { runs: Run[] }) {
-  return runs.map(({ text, strong }, index) =>
-    strong ? <strong key={index}>{text}</strong> : <span key={index}>{text}</span>,
   );
 }
 

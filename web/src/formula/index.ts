@@ -44,3 +44,4 @@ export { type AskedEdit, useFormulaEdit } from "./useFormulaEdit";
 export { isInDough } from "./isInDough";
 export { VesselForm } from "./VesselForm";
 export { LineNote } from "./LineNote";
+export { FormulaFinder } from "./FormulaFinder";

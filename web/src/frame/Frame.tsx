@@ -30,6 +30,7 @@ function KitchenBar() {
   const navigate = useNavigate();
   useCommands([
     { name: "Formulas", keys: "alt+f", run: () => void navigate("/formulas") },
+    { name: "To the bench", keys: "alt+k", run: () => void navigate("/bench") },
     { name: "To the pantry", keys: "alt+g", run: () => void navigate("/pantry") },
     { name: "The feel guide and its drill", keys: "alt+u", run: () => void navigate("/guide") },
     { name: "How it is computed", run: () => void navigate("/model") },
@@ -58,6 +59,9 @@ function KitchenBar() {
         </NavLink>
         <NavLink to="/formulas" end className={place}>
           Formulas
+        </NavLink>
+        <NavLink to="/bench" className={place}>
+          Bench
         </NavLink>
         <NavLink to="/pantry" className={place}>
           Pantry

@@ -1,5 +1,6 @@
 import type { BenchAdvice } from "../api";
-import { type Figures, useFigures } from "../figures";
+import { useFigures } from "../figures";
+import { adviceWords } from "../words";
 import { Faulty, MassField, type NumberEntry, Steps } from "../parts";
 
 interface AdviceProps {
@@ -42,7 +43,7 @@ export function Advice({
       data-testid="advice"
       data-action={advice.action}
     >
-      <p className="font-display text-xl">{headline(advice, figures)}</p>
+      <p className="font-display text-xl">{adviceWords(advice, figures)}</p>
       {advice.additions.length > 0 && (
         <p data-testid="advice-range">
           {advice.judgeAt == null
@@ -156,25 +157,6 @@ export function Advice({
       )}
     </div>
   );
-}
-
-function headline(advice: BenchAdvice, f: Figures): string {
-  switch (advice.action) {
-    case "knead":
-      return `Knead first, and judge at minute ${advice.judgeAt ?? advice.minute}: before that a feel says little.`;
-    case "roll":
-      return `Roll now${advice.rollUntil != null ? `, until minute ${advice.rollUntil}` : ""}.`;
-    case "wait":
-      return advice.waitUntil == null
-        ? "It is soft enough, but it can be rolled at no time: what is said of its rolling window tells why."
-        : `Wait until minute ${advice.waitUntil}; then roll until minute ${advice.rollUntil}.`;
-    case "add-water":
-      return `Add ${f.mass(advice.grams)} of water.`;
-    case "add-flour":
-      return advice.additions.length > 0
-        ? `Add ${f.mass(advice.grams)} of flour.`
-        : "Too soft, and there is no flour in it to add to.";
-  }
 }
 
 interface PercentageProps {

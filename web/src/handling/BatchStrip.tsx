@@ -19,9 +19,6 @@ export const DONE: Record<string, string> = {
   "add-flour": "flour added",
   "wet-hands": "wet or oiled hands",
   "re-add": "put in again",
-  "came-out-well": "came out well",
-  "came-out-middling": "came out middling",
-  "came-out-badly": "came out badly",
 };
 
 /** The batch that is running: when water met flour, and what was kept on it. */
@@ -85,20 +82,20 @@ export function BatchStrip({ editor, batch, name }: BatchStripProps) {
           <ul>
             {running.corrections.map((correction) => (
               <li
-                key={correction.id}
+                key={correction.key}
                 className="hairline flex items-baseline gap-2 border-t py-1"
-                data-correction={correction.action}
+                data-correction={correction.action ?? "felt"}
               >
                 <span className="flex-1">
                   minute {figures.number(correction.minute, 0)}:{" "}
-                  {correction.feel && `felt ${correction.feel.replace("-", " ")}, `}
-                  {DONE[correction.action] ?? correction.action}
+                  {correction.feel && `felt ${correction.feel.replace("-", " ")}`}
+                  {correction.action && (DONE[correction.action] ?? correction.action)}
                   {correction.note && `, ${correction.note}`}
                   {correction.additions.length > 0 &&
                     `: ${correction.additions.map(({ ingredient, grams }) => `${figures.mass(grams)} ${name(ingredient).toLowerCase()}`).join(", ")}`}
                 </span>
-                <button className="btn btn-xs btn-ghost" onClick={() => batch.forget(running.id, correction.id)}>
-                  Delete
+                <button className="btn btn-xs btn-ghost" onClick={() => batch.undo(running.id, correction.key)}>
+                  Undo
                 </button>
               </li>
             ))}

@@ -17,3 +17,4 @@ export { IconButton } from "./IconButton";
 export { Said } from "./Said";
 export { DiscView } from "./DiscView";
 export { ViewChoice } from "./ViewChoice";
+export { Runs } from "./Runs";

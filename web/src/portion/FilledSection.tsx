@@ -23,19 +23,22 @@ export function FilledSection({ filled }: { filled: NonNullable<Shapes["filled"]
     >
       <rect x="0" y={top} width={VIEW.width} height={all * perMm} fill={materialFill("flour")} />
       <rect x="0" y={middle} width={VIEW.width} height={betweenMm * perMm} fill={materialFill("inclusion")} />
-      {size > 0 &&
-        PIECES.map((place) => (
-          <rect
-            key={place}
-            x={place * VIEW.width - size / 2}
-            y={middle + (betweenMm * perMm - size) / 2}
-            width={size}
-            height={size}
-            transform={`rotate(${place * 40} ${place * VIEW.width} ${middle + (betweenMm * perMm) / 2})`}
-            fill="var(--material-inclusion)"
-            stroke="var(--material-inclusion-ink)"
-          />
-        ))}
+      {size > 0 && (
+        <svg x="0" y={VIEW.label} width={VIEW.width} height={VIEW.floor - VIEW.label} overflow="hidden">
+          {PIECES.map((place) => (
+            <rect
+              key={place}
+              x={place * VIEW.width - size / 2}
+              y={middle - VIEW.label + (betweenMm * perMm - size) / 2}
+              width={size}
+              height={size}
+              transform={`rotate(${place * 40} ${place * VIEW.width} ${middle - VIEW.label + (betweenMm * perMm) / 2})`}
+              fill="var(--material-inclusion)"
+              stroke="var(--material-inclusion-ink)"
+            />
+          ))}
+        </svg>
+      )}
       <path d={`M0 ${VIEW.floor}H${VIEW.width}`} stroke="currentColor" strokeWidth="1.6" />
       <text x="4" y={VIEW.label - 2} fontSize="12" fill="currentColor">
         in section, {figures.number(VIEW.width / perMm, 0)} mm of it, enlarged

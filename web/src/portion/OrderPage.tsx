@@ -1,16 +1,14 @@
-import { useInfiniteQuery } from "@tanstack/react-query";
-import { Plus, X } from "lucide-react";
-import { useMemo, useState } from "react";
+import { X } from "lucide-react";
+import { useMemo } from "react";
 import { Link, useSearchParams } from "react-router";
-import { formulasQuery, type OrderAnswer, orderQuestion } from "../api";
-import { Faults, useAnswer } from "../formula";
+import { type OrderAnswer, orderQuestion } from "../api";
+import { Faults, FormulaFinder, useAnswer } from "../formula";
 import { useFigures } from "../figures";
-import { asSent, IconButton, NumberField, ProblemNotice, Said, useQuiet } from "../parts";
+import { asSent, IconButton, NumberField, ProblemNotice, Said } from "../parts";
 import { itemsOf, type OrderedItem, withItems } from "./order";
 import { mindWords } from "./words";
 
 const HERE = /^items\[/;
-const MATCHES = 8;
 
 /** Several formulas at a time: so many pieces of each, and what is needed in all. */
 export function OrderPage() {
@@ -62,7 +60,10 @@ export function OrderPage() {
             />
           </div>
         ))}
-        <FormulaFinder onFound={(formula, name) => change((now) => [...now, { formula, name, pieces: null }])} />
+        <FormulaFinder
+          label="Add a formula"
+          onFound={(formula, name) => change((now) => [...now, { formula, name, pieces: null }])}
+        />
       </div>
       {!saidHere && <ProblemNotice problem={view.problem} />}
       {answer && (
@@ -71,42 +72,6 @@ export function OrderPage() {
         </div>
       )}
     </main>
-  );
-}
-
-/** Looks a formula up by its name and takes it into the order. */
-function FormulaFinder({ onFound }: { onFound: (formula: number, name: string) => void }) {
-  const [query, setQuery] = useState("");
-  const search = useQuiet(query.trim());
-  const list = useInfiniteQuery({ ...formulasQuery({ search, sort: "name", limit: MATCHES }), enabled: search !== "" });
-  const rows = search === "" ? [] : (list.data?.pages[0]?.rows ?? []);
-  return (
-    <div className="hairline border-t pt-2">
-      <input
-        className="quiet-field framed"
-        aria-label="Add a formula"
-        placeholder="add a formula: name, flour, vegetable, style"
-        value={query}
-        onChange={(event) => setQuery(event.target.value)}
-      />
-      <ul className="pt-1">
-        {rows.map(({ id, name }) => (
-          <li key={id}>
-            <button
-              type="button"
-              className="btn btn-ghost btn-sm gap-1 font-normal"
-              onClick={() => {
-                onFound(id, name);
-                setQuery("");
-              }}
-            >
-              <Plus size={14} aria-hidden /> {name}
-            </button>
-          </li>
-        ))}
-      </ul>
-      {search !== "" && list.isSuccess && rows.length === 0 && <p className="soft text-sm">No formula matches.</p>}
-    </div>
   );
 }
 

@@ -33,9 +33,9 @@ function Filled({ filled }: { filled: NonNullable<Shapes["filled"]> }) {
         Rolled, the wall is <strong>{figures.number(filled.wallMm, 1)} mm</strong> on each side
         {filled.thinWall
           ? `: below ${figures.number(filled.leastWallMm, 1)} mm it tears. More dough, less filling, or a thicker sheet.`
-          : filled.piecesTooLarge
-            ? `: the hard pieces of the filling, ${figures.number(filled.hardPieceMm, 1)} mm, break through it. Chop them finer, or cook them soft.`
-            : "."}
+          : "."}
+        {filled.piecesTooLarge &&
+          ` The hard pieces of the filling, ${figures.number(filled.hardPieceMm, 1)} mm, break through it. Chop them finer, or cook them soft.`}
       </p>
       <FilledSection filled={filled} />
       <p className="soft text-sm">

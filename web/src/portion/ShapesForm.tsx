@@ -186,17 +186,15 @@ interface ChoiceProps {
 
 function Choice({ label, value, options, onChange }: ChoiceProps) {
   return (
-    <select
-      className="quiet-field framed mt-2"
-      aria-label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-    >
-      {options.map(({ code, name }) => (
-        <option key={code} value={code}>
-          {name}
-        </option>
-      ))}
-    </select>
+    <label className="block pt-2">
+      <span className="soft text-sm">{label}</span>
+      <select className="quiet-field framed" value={value} onChange={(event) => onChange(event.target.value)}>
+        {options.map(({ code, name }) => (
+          <option key={code} value={code}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }

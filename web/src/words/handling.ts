@@ -1,3 +1,5 @@
+import type { BenchAdvice } from "../api";
+import type { Figures } from "../figures";
 import guide from "./guide.json";
 import symptoms from "./symptoms.json";
 
@@ -24,4 +26,24 @@ export function endPointWords(code: string): { name: string; test: string; means
 /** A described dough of the drill, and why one does what is right with it. */
 export function drillWords(code: string): { situation: string; why: string } {
   return DRILL[code] ?? { situation: code, why: "" };
+}
+
+/** What to do now, in one sentence. */
+export function adviceWords(advice: BenchAdvice, f: Figures): string {
+  switch (advice.action) {
+    case "knead":
+      return `Knead first, and judge at minute ${advice.judgeAt ?? advice.minute}: before that a feel says little.`;
+    case "roll":
+      return `Roll now${advice.rollUntil != null ? `, until minute ${advice.rollUntil}` : ""}.`;
+    case "wait":
+      return advice.waitUntil == null
+        ? "It is soft enough, but it can be rolled at no time: what is said of its rolling window tells why."
+        : `Wait until minute ${advice.waitUntil}; then roll until minute ${advice.rollUntil}.`;
+    case "add-water":
+      return `Add ${f.mass(advice.grams)} of water.`;
+    case "add-flour":
+      return advice.additions.length > 0
+        ? `Add ${f.mass(advice.grams)} of flour.`
+        : "Too soft, and there is no flour in it to add to.";
+  }
 }

@@ -3,7 +3,7 @@ export { faultWords, problemTitle, problemWords } from "./faults";
 export { findingWords } from "./findings";
 export { groupWords } from "./groups";
 export { instructionWords, obstacleWords } from "./instructions";
-export { drillWords, endPointWords, symptomCauseWords, symptomWords } from "./handling";
+export { adviceWords, drillWords, endPointWords, symptomCauseWords, symptomWords } from "./handling";
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";
 export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
@@ -27,3 +27,4 @@ export {
   type TrialMeasure,
 } from "./trials";
 export { BLEND_FIGURES, type BlendFigure, blendFigureName, blendFigureWords } from "./blend";
+export { benchStepName, benchStepNameOf, OUTCOMES, outcomeName, READINGS } from "./bench";

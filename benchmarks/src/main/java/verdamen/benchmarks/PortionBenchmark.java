@@ -11,7 +11,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import verdamen.core.card.Declaration;
-import verdamen.core.card.RunSheet;
+import verdamen.core.bench.RunSheet;
 import verdamen.core.cooking.CookQuestion;
 import verdamen.core.cooking.Cooking;
 import verdamen.core.cooking.Keeping;
@@ -68,7 +68,7 @@ public class PortionBenchmark {
     @Benchmark
     public RunSheet runSheet() {
         Formula read = FormulaReader.read(formula, book);
-        return RunSheet.of(read, Evaluation.of(read).balance().water());
+        return RunSheet.of(read, Evaluation.of(read).balance().water(), null);
     }
 
     /** What is declared. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeSet;
+import verdamen.core.bench.WeighedBowl;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.OpenLine;
@@ -99,7 +100,7 @@ public record Declaration(List<Declared> ingredients, List<String> allergens, Li
             Map<Chain, List<Line>> prepared = new LinkedHashMap<>();
             Map<Integer, Chain> chains = new LinkedHashMap<>();
             for (Line line : lines) {
-                Bowl.chain(line, formula).ifPresent(chain -> chains.put(line.index(), chain));
+                WeighedBowl.chain(line, formula).ifPresent(chain -> chains.put(line.index(), chain));
                 Chain chain = chains.get(line.index());
                 if (chain == null) {
                     alone.computeIfAbsent(line.ingredient().code(), code -> new ArrayList<>())
@@ -127,7 +128,7 @@ public record Declaration(List<Declared> ingredients, List<String> allergens, Li
             Map<String, List<Line>> same = new LinkedHashMap<>();
             for (Line line : lines) {
                 // What was pressed out of a vegetable and used is that vegetable.
-                boolean pressed = line.ingredient().group().equals(Bowl.PRESSED_LIQUID);
+                boolean pressed = line.ingredient().isPressedLiquid();
                 Line of = pressed ? lines.get(0) : line;
                 same.computeIfAbsent(of.ingredient().code(), code -> new ArrayList<>())
                         .add(line);

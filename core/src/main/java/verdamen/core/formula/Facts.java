@@ -25,7 +25,6 @@ public record Facts(
         @Nullable Nutrition per100Grams) {
 
     private static final double HUNDRED_GRAMS = 100;
-    private static final String PRESSED_LIQUID = "pressed-liquid";
 
     /**
      * The facts of a formula.
@@ -69,7 +68,7 @@ public record Facts(
 
     /** What was bought for a line: of a prepared one the whole vegetable, and nothing for its own liquid. */
     private static Bought bought(Formula formula, Line line) {
-        if (line.source() == LineSource.PREPARED && line.ingredient().group().equals(PRESSED_LIQUID)) {
+        if (line.source() == LineSource.PREPARED && line.ingredient().isPressedLiquid()) {
             return new Bought(line.ingredient(), 0);
         }
         return formula.preps().stream()

@@ -25,7 +25,6 @@ import verdamen.core.prep.LiquidUse;
 final class PreparedLines {
 
     private static final double ROUNDING = 1e-6;
-    private static final String PRESSED_LIQUID = "pressed-liquid";
     private static final String SALT = "salt-fine";
     private static final String FIRST_STAGE = "first";
 
@@ -125,7 +124,9 @@ final class PreparedLines {
     /** Liquid used as dough water goes to the dough, wherever the rest goes: with its solids, and the salt it holds. */
     private static Map<Ingredient, Double> usedLiquid(Chain chain, double share, Pantry pantry) {
         Map<Ingredient, Double> what = new LinkedHashMap<>();
-        what.put(required(pantry, PRESSED_LIQUID), share * chain.liquid().caughtBaseGrams());
+        what.put(
+                required(pantry, Ingredient.PRESSED_LIQUID),
+                share * chain.liquid().caughtBaseGrams());
         what.put(required(pantry, SALT), share * chain.liquid().caughtSaltGrams());
         what.values().removeIf(grams -> grams <= 0);
         return what;

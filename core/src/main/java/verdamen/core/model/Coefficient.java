@@ -459,6 +459,7 @@ public enum Coefficient {
     LEFTOVER_LEAST,
     PAN_EDGE_MM,
     ROUNDING_SHOWS,
+    PIECE_TOLERANCE_PCT,
     SPOONS_MOST,
     SPOON_STEP,
     MUCH_SMALLER,

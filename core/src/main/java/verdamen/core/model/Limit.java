@@ -113,6 +113,24 @@ public enum Limit implements Coded {
     COOLING_READ_C("coolingReadC", -30, 150, Unit.CELSIUS),
     /** A minute at the bench since water met flour. */
     BENCH_MINUTE("benchMinute", 0, 10_000, Unit.MINUTES),
+    /** A probe in dough or water. */
+    PROBE_C("probeC", -25, 150, Unit.CELSIUS),
+    /** A thermometer held at a pan. */
+    PAN_READ_C("panReadC", -25, 800, Unit.CELSIUS),
+    /** The air of a kitchen. */
+    ROOM_C("roomC", -10, 60, Unit.CELSIUS),
+    /** Its relative humidity. */
+    AIR_HUMIDITY_PCT("airHumidityPct", 0, 100, Unit.PERCENT),
+    /** A timer: a second to a week. */
+    TIMER_SECONDS("timerSeconds", 1, 604_800, Unit.SECONDS),
+    /** How many times as fast as the world's a practice clock goes. */
+    CLOCK_SPEED("clockSpeed", 1, 600, Unit.FACTOR),
+    /** Batches made at a time. */
+    BATCHES_RUNNING("batchesRunning", 0, 4, Unit.COUNT),
+    /** What is noted of a batch. */
+    BATCH_ENTRIES("batchEntries", 0, 3000, Unit.COUNT),
+    /** Entries noted with one request. */
+    ENTRIES_AT_ONCE("entriesAtOnce", 1, 200, Unit.COUNT),
     /** A share of 100 g of an ingredient. */
     COMPOSITION_PCT("compositionPct", 0, 100, Unit.PERCENT),
     /** Sodium in 100 g: pure salt has 39,300 mg. */

@@ -41,6 +41,9 @@ public record Ingredient(
         @Nullable Behaviour behaviour,
         String notes) {
 
+    /** Code, and group, of the liquid that is pressed out of something. */
+    public static final String PRESSED_LIQUID = "pressed-liquid";
+
     private static final String WATER_GROUP = "water";
     private static final double ALL = 100;
     private static final String STARTER_GROUP = "sourdough";
@@ -65,6 +68,11 @@ public record Ingredient(
     /** Whether it is plain water, the line that the balance answers. */
     public boolean isPlainWater() {
         return role == Role.LIQUID && group.equals(WATER_GROUP) && composition.waterPct() == ALL;
+    }
+
+    /** Whether it is liquid that was pressed out of something. */
+    public boolean isPressedLiquid() {
+        return group.equals(PRESSED_LIQUID);
     }
 
     /** Whether it is a sourdough starter, which counts as half flour, half water. */

@@ -29,8 +29,6 @@ import verdamen.core.prep.Chain;
  */
 public record Order(List<OrderedFormula> formulas, List<NeededIngredient> ingredients, double doughGrams) {
 
-    private static final String PRESSED_LIQUID = "pressed-liquid";
-
     /**
      * A formula of an order, as asked.
      *
@@ -122,8 +120,8 @@ public record Order(List<OrderedFormula> formulas, List<NeededIngredient> ingred
     private static Map<Ingredient, Double> bought(Formula formula) {
         Map<Ingredient, Double> bought = new LinkedHashMap<>();
         for (Line line : formula.lines()) {
-            boolean ownLiquid = line.source() == LineSource.PREPARED
-                    && line.ingredient().group().equals(PRESSED_LIQUID);
+            boolean ownLiquid =
+                    line.source() == LineSource.PREPARED && line.ingredient().isPressedLiquid();
             if (line.prep() == null && !ownLiquid) {
                 bought.merge(line.ingredient(), line.grams(), Double::sum);
             }

@@ -13,7 +13,10 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.RandomFormulas;
-import verdamen.core.card.BenchStep.Kind;
+import verdamen.core.bench.BenchStep;
+import verdamen.core.bench.BenchStep.Kind;
+import verdamen.core.bench.RunSheet;
+import verdamen.core.bench.WeighedBowl;
 import verdamen.core.card.Declaration.Declared;
 import verdamen.core.cooking.CookQuestion;
 import verdamen.core.cooking.Cooking;
@@ -48,22 +51,22 @@ public class CardTest {
 
     private static RunSheet run(FormulaSpec spec) {
         Formula formula = Doughs.read(spec);
-        return RunSheet.of(formula, Evaluation.of(formula).balance().water());
+        return RunSheet.of(formula, Evaluation.of(formula).balance().water(), null);
     }
 
     private static List<Kind> kinds(FormulaSpec spec) {
         return run(spec).steps().stream().map(BenchStep::kind).toList();
     }
 
-    private static Bowl bowl(FormulaSpec spec, Bowl.Kind kind) {
+    private static WeighedBowl bowl(FormulaSpec spec, WeighedBowl.Kind kind) {
         return run(spec).bowls().stream()
                 .filter(bowl -> bowl.kind() == kind)
                 .findFirst()
                 .orElseThrow();
     }
 
-    private static List<String> names(Bowl bowl) {
-        return bowl.weighed().stream().map(Bowl.Weighed::name).toList();
+    private static List<String> names(WeighedBowl bowl) {
+        return bowl.weighed().stream().map(WeighedBowl.Weighed::name).toList();
     }
 
     private static FormulaSpec roti(LineSpec... more) {
@@ -80,15 +83,15 @@ public class CardTest {
         FormulaSpec oiled = roti(line("olive-oil", 20));
         FormulaSpec late = oiled.withSettings("machine", "last", null, 45.0);
         return new Object[][] {
-            {roti(), "MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"},
+            {roti(), "SET_UP MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"},
             {
                 oiled.withSettings("just-combined", "coat-first", null, null),
-                "MIX_DRY RUB_IN_FAT POUR HOLD_BACK JUST_COMBINE REST DIVIDE ROLL COOK KEEP"
+                "SET_UP MIX_DRY RUB_IN_FAT POUR HOLD_BACK JUST_COMBINE REST DIVIDE ROLL COOK KEEP"
             },
-            {late, "MIX_DRY POUR HOLD_BACK KNEAD_BY_MACHINE KNEAD_IN_FAT REST DIVIDE ROLL COOK KEEP"},
+            {late, "SET_UP MIX_DRY POUR HOLD_BACK KNEAD_BY_MACHINE KNEAD_IN_FAT REST DIVIDE ROLL COOK KEEP"},
             {
                 oiled.withSettings(null, "surface", null, null),
-                "MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK FINISH KEEP"
+                "SET_UP MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK FINISH KEEP"
             },
             {
                 Doughs.phased(
@@ -97,20 +100,20 @@ public class CardTest {
                         new PhaseSpec("knead", 1.0, null),
                         new PhaseSpec("chill", 600.0, null),
                         new PhaseSpec("warm", 30.0, null)),
-                "MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST KNEAD_AGAIN CHILL WARM DIVIDE ROLL COOK KEEP"
+                "SET_UP MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST KNEAD_AGAIN CHILL WARM DIVIDE ROLL COOK KEEP"
             },
             {
                 roti(Doughs.filling("parsnip-raw", 200, "mash")),
-                "MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE FILL ROLL COOK KEEP"
+                "SET_UP MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE FILL ROLL COOK KEEP"
             },
             {
                 roti(LineSpec.ofPrep("c")).withPreps(List.of(COURGETTE)),
-                "PREPARE MIX_DRY POUR ADD_INCLUSIONS HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"
+                "SET_UP PREPARE MIX_DRY POUR ADD_INCLUSIONS HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"
             },
             {
                 roti(line("rye-whole", 100).withStage("first"))
                         .withMethod(MethodSpec.NONE.withFirstStage("soaker", 120.0)),
-                "SOAKER MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"
+                "SET_UP SOAKER MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"
             },
         };
     }
@@ -124,13 +127,13 @@ public class CardTest {
     public void whatIsWeighedStandsInItsBowl() {
         FormulaSpec spec =
                 roti(line("olive-oil", 20), line("milk-whole", 50), line("honey", 10), line("pumpkin-cooked", 80));
-        assertEquals(bowl(spec, Bowl.Kind.DRY).weighed().size(), 2);
-        assertEquals(bowl(spec, Bowl.Kind.WET).weighed().size(), 3);
-        assertEquals(bowl(spec, Bowl.Kind.FAT).grams(), 20, EPSILON);
-        assertEquals(bowl(spec, Bowl.Kind.INCLUSIONS).grams(), 80, EPSILON);
-        Bowl.Weighed flour = bowl(spec, Bowl.Kind.DRY).weighed().get(0);
+        assertEquals(bowl(spec, WeighedBowl.Kind.DRY).weighed().size(), 2);
+        assertEquals(bowl(spec, WeighedBowl.Kind.WET).weighed().size(), 3);
+        assertEquals(bowl(spec, WeighedBowl.Kind.FAT).grams(), 20, EPSILON);
+        assertEquals(bowl(spec, WeighedBowl.Kind.INCLUSIONS).grams(), 80, EPSILON);
+        WeighedBowl.Weighed flour = bowl(spec, WeighedBowl.Kind.DRY).weighed().get(0);
         assertEquals(Objects.requireNonNull(flour.bakersPct()), 100, EPSILON);
-        Bowl.Weighed water = bowl(spec, Bowl.Kind.WET).weighed().get(0);
+        WeighedBowl.Weighed water = bowl(spec, WeighedBowl.Kind.WET).weighed().get(0);
         assertTrue(water.plainWater() && !water.prepared());
         assertNull(water.celsius());
     }
@@ -138,24 +141,24 @@ public class CardTest {
     @Test
     public void whatWasPreparedIsWeighedAsOneAndItsLiquidByItself() {
         FormulaSpec spec = roti(LineSpec.ofPrep("c")).withPreps(List.of(COURGETTE));
-        assertEquals(names(bowl(spec, Bowl.Kind.INCLUSIONS)), List.of("Squeezed courgette"));
+        assertEquals(names(bowl(spec, WeighedBowl.Kind.INCLUSIONS)), List.of("Squeezed courgette"));
         assertEquals(
-                bowl(spec, Bowl.Kind.INCLUSIONS).weighed().get(0).grams()
-                        + bowl(spec, Bowl.Kind.WET).weighed().get(1).grams(),
+                bowl(spec, WeighedBowl.Kind.INCLUSIONS).weighed().get(0).grams()
+                        + bowl(spec, WeighedBowl.Kind.WET).weighed().get(1).grams(),
                 304,
                 1);
         FormulaSpec filled = roti(LineSpec.ofPrep("c").withPart("filling")).withPreps(List.of(COURGETTE));
-        assertEquals(names(bowl(filled, Bowl.Kind.FILLING)), List.of("Squeezed courgette"));
-        assertEquals(bowl(filled, Bowl.Kind.WET).weighed().size(), 2, "its liquid goes into the dough");
-        assertEquals(bowl(filled, Bowl.Kind.DRY).weighed().size(), 2, "the salt in it is not weighed once more");
+        assertEquals(names(bowl(filled, WeighedBowl.Kind.FILLING)), List.of("Squeezed courgette"));
+        assertEquals(bowl(filled, WeighedBowl.Kind.WET).weighed().size(), 2, "its liquid goes into the dough");
+        assertEquals(bowl(filled, WeighedBowl.Kind.DRY).weighed().size(), 2, "the salt in it is not weighed once more");
     }
 
     @Test(dataProvider = "random")
     public void nothingIsLostOnTheWayToThePaper(FormulaSpec spec) {
         Formula formula = Doughs.read(spec);
         double all = formula.lines().stream().mapToDouble(Line::grams).sum();
-        double weighed = RunSheet.of(formula, Evaluation.of(formula).balance().water()).bowls().stream()
-                .mapToDouble(Bowl::grams)
+        double weighed = RunSheet.of(formula, Evaluation.of(formula).balance().water(), null).bowls().stream()
+                .mapToDouble(WeighedBowl::grams)
                 .sum();
         assertEquals(weighed, all, 1e-9 * (1 + all), spec.toString());
         Declaration declared = Declaration.of(formula);
@@ -182,7 +185,7 @@ public class CardTest {
         for (double present : List.of(0.0, 150.0, 250.0, 400.0)) {
             Formula formula = Doughs.read(Doughs.roti(present));
             var water = Evaluation.of(formula).balance().water();
-            List<BenchStep> steps = RunSheet.of(formula, water).steps();
+            List<BenchStep> steps = RunSheet.of(formula, water, null).steps();
             double poured = grams(steps, Kind.POUR);
             assertEquals(poured, Math.min(present, water.firstPour()), EPSILON);
             assertEquals(poured + grams(steps, Kind.HOLD_BACK), water.firstPour() + water.holdBack(), EPSILON);

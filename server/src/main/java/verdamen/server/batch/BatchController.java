@@ -12,7 +12,7 @@ import verdamen.core.handling.PutIn;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
 
-/** Batches over the API. Every answer is the formula's batches, the newest first. */
+/** Batches as Handling has them, over the API. Every answer is the formula's batches, the newest first. */
 @RestController
 class BatchController {
 
@@ -58,7 +58,7 @@ class BatchController {
 
     @DeleteMapping("/api/batches/{id}")
     List<Batch> delete(@PathVariable long id) {
-        return batches.delete(id);
+        return batches.batches(batches.delete(id));
     }
 
     /** A correction to keep. */
@@ -80,8 +80,10 @@ class BatchController {
                 request.additions() == null ? List.of() : request.additions());
     }
 
-    @DeleteMapping("/api/batches/{id}/corrections/{correction}")
-    List<Batch> forget(@PathVariable long id, @PathVariable long correction) {
-        return batches.forget(id, correction);
+    /** Undoes a correction, by its key; it stays in the record. */
+    @DeleteMapping("/api/batches/{id}/corrections/{key}")
+    List<Batch> undo(@PathVariable long id, @PathVariable String key) {
+        batches.undo(id, key);
+        return batches.batches(batches.batch(id).formula());
     }
 }

@@ -6,61 +6,73 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
-/** Reads and writes batches and what was corrected in them. */
+/** Reads and writes batches and what was noted of them. */
 @Mapper
 interface BatchMapper {
 
     /** A batch's own row. */
     record BatchRow(
             long id,
+            String uid,
             long formulaId,
             int versionNumber,
+            double factor,
             OffsetDateTime startedAt,
+            @Nullable OffsetDateTime wettedAt,
             @Nullable OffsetDateTime finishedAt,
+            @Nullable String verdict,
+            boolean practice,
             @Nullable Boolean counts) {}
 
-    /** A correction's own row. */
-    record CorrectionRow(
+    /** An entry's row, the entry as JSON. */
+    record EntryRow(
             long id,
             long batchId,
-            double minute,
-            @Nullable String feel,
-            String action,
-            String note,
-            OffsetDateTime madeAt) {}
-
-    /** Something put in by a correction. */
-    record AdditionRow(long correctionId, int position, String ingredientCode, double grams) {}
+            String key,
+            OffsetDateTime notedAt,
+            @Nullable OffsetDateTime undoneAt,
+            String entry) {}
 
     List<BatchRow> newest(@Param("formulaId") long formulaId, @Param("limit") int limit);
+
+    List<BatchRow> running(@Param("limit") int limit);
 
     @Nullable
     BatchRow batch(@Param("id") long id);
 
-    /** Corrections of some batches, by JSON of their ids. */
-    List<CorrectionRow> corrections(@Param("batches") String batches);
+    @Nullable
+    BatchRow byUid(@Param("uid") String uid);
 
-    /** What corrections of some batches put in, by JSON of their ids. */
-    List<AdditionRow> additions(@Param("batches") String batches);
+    /** The same as {@link #batch}, held until the transaction ends, so that what is derived of its entries fits them. */
+    @Nullable
+    BatchRow locked(@Param("id") long id);
+
+    /** What was noted of some batches, by JSON of their ids, in order. */
+    List<EntryRow> entries(@Param("batches") String batches);
 
     boolean isVersion(@Param("formulaId") long formulaId, @Param("number") int number);
 
-    /** Starts a batch, or records a finished one; nothing when one of the formula is running already. */
+    /** Opens a batch; nothing when one is known by the same uid. */
     @Nullable
-    Long start(
+    Long open(
+            @Param("uid") @Nullable String uid,
             @Param("formulaId") long formulaId,
             @Param("versionNumber") int versionNumber,
+            @Param("factor") double factor,
             @Param("startedAt") OffsetDateTime startedAt,
-            @Param("finishedAt") @Nullable OffsetDateTime finishedAt,
-            @Param("counts") @Nullable Boolean counts);
+            @Param("counts") @Nullable Boolean counts,
+            @Param("practice") boolean practice);
 
-    int finish(@Param("id") long id, @Param("at") OffsetDateTime at);
+    void keepDerived(
+            @Param("id") long id,
+            @Param("wettedAt") @Nullable OffsetDateTime wettedAt,
+            @Param("finishedAt") @Nullable OffsetDateTime finishedAt,
+            @Param("verdict") @Nullable String verdict);
 
     int delete(@Param("id") long id);
 
-    long insertCorrection(CorrectionRow row);
+    /** Notes entries as JSON, but those whose key is known already. */
+    void insertEntries(@Param("batchId") long batchId, @Param("rows") String rows);
 
-    void insertAdditions(@Param("rows") String rows);
-
-    int deleteCorrection(@Param("batchId") long batchId, @Param("id") long id);
+    int undo(@Param("batchId") long batchId, @Param("key") String key, @Param("at") OffsetDateTime at);
 }

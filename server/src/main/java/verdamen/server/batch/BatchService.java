@@ -1,20 +1,24 @@
 package verdamen.server.batch;
 
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.balance.Dough;
+import verdamen.core.bench.BenchEntry;
+import verdamen.core.bench.BenchRun;
+import verdamen.core.bench.BowlSoFar;
+import verdamen.core.bench.EntryKind;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.handling.InTheBowl;
@@ -24,42 +28,33 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.portion.Scaling;
+import verdamen.core.portion.ScalingQuestion;
 import verdamen.server.batch.Batch.Correction;
-import verdamen.server.batch.BatchMapper.AdditionRow;
+import verdamen.server.batch.Batch.Kept;
 import verdamen.server.batch.BatchMapper.BatchRow;
-import verdamen.server.batch.BatchMapper.CorrectionRow;
+import verdamen.server.batch.BatchMapper.EntryRow;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.json.JsonText;
+import verdamen.server.kitchen.KitchenClock;
 import verdamen.server.pantry.PantryService;
 
-/** Batches at the bench and what was corrected in them. */
+/** Batches and what is noted of them, entry by entry. */
 @Service
 public class BatchService {
 
-    private static final Set<String> ACTIONS = Set.of(
-            "knead",
-            "wait",
-            "roll",
-            "add-water",
-            "add-flour",
-            "wet-hands",
-            "re-add",
-            "came-out-well",
-            "came-out-middling",
-            "came-out-badly");
-    private static final String CAME_OUT = "came-out-";
     private static final int SHOWN = 20;
     private static final int ALL = Integer.MAX_VALUE;
-    private static final double SECONDS = 60;
+    private static final double MS_PER_MINUTE = 60_000;
 
     private final BatchMapper mapper;
     private final FormulaService formulas;
     private final PantryService pantry;
     private final JsonText json;
-    private final Clock clock;
+    private final KitchenClock clock;
 
-    BatchService(BatchMapper mapper, FormulaService formulas, PantryService pantry, JsonText json, Clock clock) {
+    BatchService(BatchMapper mapper, FormulaService formulas, PantryService pantry, JsonText json, KitchenClock clock) {
         this.json = json;
         this.mapper = mapper;
         this.formulas = formulas;
@@ -70,33 +65,57 @@ public class BatchService {
     /** The batches of a formula, the newest first, 20 at most. */
     @Transactional(readOnly = true)
     public List<Batch> batches(long formula) {
-        return batches(formula, SHOWN);
+        return batches(mapper.newest(formula, SHOWN));
     }
 
-    private List<Batch> batches(long formula, int most) {
-        List<BatchRow> rows = mapper.newest(formula, most);
-        String ids = json.ids(rows.stream().map(BatchRow::id).toList());
-        Map<Long, List<AdditionRow>> additions =
-                mapper.additions(ids).stream().collect(Collectors.groupingBy(AdditionRow::correctionId));
-        Map<Long, List<CorrectionRow>> corrections =
-                mapper.corrections(ids).stream().collect(Collectors.groupingBy(CorrectionRow::batchId));
+    private List<Batch> batches(List<BatchRow> rows) {
+        Map<Long, List<Kept>> entries = kept(rows);
+        OffsetDateTime now = clock.now();
         return rows.stream()
-                .map(row -> batch(row, corrections.getOrDefault(row.id(), List.of()), additions))
+                .map(row -> batch(row, entries.getOrDefault(row.id(), List.of()), now))
                 .toList();
     }
 
-    /** Every batch of a formula, the oldest first. */
+    private Map<Long, List<Kept>> kept(List<BatchRow> rows) {
+        return mapper.entries(json.ids(rows.stream().map(BatchRow::id).toList())).stream()
+                .collect(Collectors.groupingBy(EntryRow::batchId, Collectors.mapping(this::kept, Collectors.toList())));
+    }
+
+    private Kept kept(EntryRow row) {
+        return new Kept(json.read(row.entry(), BenchEntry.class), row.notedAt(), row.undoneAt());
+    }
+
+    /** The batches that are made just now, the oldest first. */
     @Transactional(readOnly = true)
-    public List<Batch> all(long formula) {
-        List<Batch> all = new ArrayList<>(batches(formula, ALL));
-        Collections.reverse(all);
-        return all;
+    public List<Batch> running() {
+        return batches(mapper.running(Limit.BATCHES_RUNNING.mostCount()));
+    }
+
+    /** Every batch of a formula as a file tells it, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<ToldBatch> told(long formula) {
+        List<BatchRow> rows = new ArrayList<>(mapper.newest(formula, ALL));
+        Collections.reverse(rows);
+        Map<Long, List<Kept>> entries = kept(rows);
+        return rows.stream()
+                .map(row -> new ToldBatch(
+                        row.versionNumber(),
+                        row.startedAt(),
+                        row.finishedAt(),
+                        row.counts(),
+                        null,
+                        row.uid(),
+                        row.factor(),
+                        row.practice(),
+                        entries.getOrDefault(row.id(), List.of())))
+                .toList();
     }
 
     /**
-     * Takes the batches of a formula that are not here yet, known by when they were started.
+     * Takes the batches of a formula that are not here yet, known by their identity or by when they were started.
      *
      * @param numbers what the versions that they name are called here
+     * @throws RefusedException naming what of an entry is not known or no number
      */
     @Transactional
     public void takeMissing(long formula, List<ToldBatch> told, Map<Integer, Integer> numbers) {
@@ -108,55 +127,233 @@ public class BatchService {
             if (version == null || here.contains(each.startedAt().toInstant())) {
                 continue;
             }
-            Long id = mapper.start(formula, version, each.startedAt(), each.finishedAt(), each.counts());
+            double factor = each.factor() == null ? 1 : each.factor();
+            boolean practice = Boolean.TRUE.equals(each.practice());
+            Long id = mapper.open(each.uid(), formula, version, factor, each.startedAt(), each.counts(), practice);
             if (id != null) {
-                each.corrections().forEach(correction -> keep(id, correction));
+                List<Kept> entries = each.kept(formula);
+                check(entries.stream().map(Kept::entry).toList());
+                keep(id, entries);
             }
         }
     }
 
-    private void keep(long batch, ToldBatch.ToldCorrection told) {
-        Faults faults = check(told.minute(), told.feel(), told.action(), told.note(), told.additions());
-        faults.refuse();
-        keep(batch, told.minute(), told.feel(), told.action(), told.note(), told.madeAt(), told.additions());
+    /**
+     * How large a batch is to be, by one of these; absent for as large as the formula.
+     *
+     * @param factor how many times of the formula
+     * @param pieces how many pieces it is to make
+     * @param flourGrams flour at hand, g
+     * @param doughGrams dough wanted, g
+     */
+    public record Size(
+            @Nullable Double factor,
+            @Nullable Integer pieces,
+            @Nullable Double flourGrams,
+            @Nullable Double doughGrams) {
+
+        /** As large as the formula. */
+        static final Size ONCE = new Size(null, null, null, null);
     }
 
     /**
-     * Starts a batch: water has met flour so many minutes ago.
+     * Begins a batch; begun twice under one identity, it is one.
      *
-     * @throws RefusedException when there is no such version, or a batch of the formula is running
+     * @param uid its identity, given by who begins it; null for one of its own
+     * @throws RefusedException when there is no such version, no batch so large, or too many are made already
+     */
+    @Transactional
+    public long begin(@Nullable String uid, long formula, int version, Size size) {
+        Faults faults = new Faults();
+        faults.require(uid == null || isUid(uid), "key", FaultCode.UNKNOWN_CODE, uid);
+        faults.require(mapper.isVersion(formula, version), "version", FaultCode.UNKNOWN_CODE, version);
+        faults.refuse();
+        BatchRow known = uid == null ? null : mapper.byUid(uid);
+        if (known != null) {
+            return known.id();
+        }
+        int most = Limit.BATCHES_RUNNING.mostCount();
+        int running = mapper.running(most).size();
+        if (running >= most) {
+            faults.add(null, "running", FaultCode.TOO_MANY, running + 1, Limit.BATCHES_RUNNING.most());
+        }
+        faults.refuse();
+        double factor = factor(formulas.spec(formula, version), size);
+        KitchenClock.ClockReading now = clock.read();
+        Long id = mapper.open(uid, formula, version, factor, now.now(), null, !now.right());
+        return id == null
+                ? Objects.requireNonNull(mapper.byUid(Objects.requireNonNull(uid)))
+                        .id()
+                : id;
+    }
+
+    private static boolean isUid(String uid) {
+        try {
+            return UUID.fromString(uid).toString().equals(uid);
+        } catch (IllegalArgumentException notOne) {
+            return false;
+        }
+    }
+
+    private double factor(FormulaSpec spec, Size size) {
+        return size.equals(Size.ONCE)
+                ? 1
+                : Scaling.of(
+                                new ScalingQuestion(
+                                        spec,
+                                        size.factor(),
+                                        size.pieces(),
+                                        size.flourGrams(),
+                                        size.doughGrams(),
+                                        null,
+                                        null),
+                                pantry.pantry())
+                        .factor();
+    }
+
+    /**
+     * Starts a batch at once: water has met flour so many minutes ago.
+     *
+     * @throws RefusedException when there is no such version, or too many are made already
      */
     @Transactional
     public List<Batch> start(long formula, int version, double minutesAgo) {
         Faults faults = new Faults();
         faults.number("minute", minutesAgo, Limit.BENCH_MINUTE);
-        faults.require(mapper.isVersion(formula, version), "version", FaultCode.UNKNOWN_CODE, version);
         faults.refuse();
-        OffsetDateTime at = now().minus(Duration.ofMillis(Math.round(minutesAgo * SECONDS * 1000)));
-        faults.require(mapper.start(formula, version, at, null, null) != null, "batch", FaultCode.TAKEN, "running");
-        faults.refuse();
+        long id = begin(null, formula, version, Size.ONCE);
+        OffsetDateTime wetted = clock.now().minus(Duration.ofMillis(Math.round(minutesAgo * MS_PER_MINUTE)));
+        note(id, List.of(BenchEntry.of(key(), EntryKind.WETTED, wetted)));
         return batches(formula);
     }
 
+    private static String key() {
+        return UUID.randomUUID().toString();
+    }
+
+    /** A batch as it was to be made: its version, so many times of it. */
+    @Transactional(readOnly = true)
+    public FormulaSpec planned(Batch batch) {
+        return planned(batch.formula(), batch.version(), batch.factor());
+    }
+
+    private FormulaSpec planned(long formula, int version, double factor) {
+        return times(formulas.spec(formula, version), factor, pantry.pantry());
+    }
+
+    /** So many times of a formula, weighed as a kitchen scale does. */
+    public static FormulaSpec times(FormulaSpec spec, double factor, Pantry pantry) {
+        return factor == 1
+                ? spec
+                : Scaling.of(new ScalingQuestion(spec, factor, null, null, null, null, null), pantry)
+                        .formula();
+    }
+
     /**
-     * What is in the bowl of a batch: the version it was made from, with everything that was put in since.
+     * A batch by its id.
+     *
+     * @throws FormulaNotFoundException when there is no such batch
+     */
+    @Transactional(readOnly = true)
+    public Batch batch(long id) {
+        return batches(List.of(row(id))).get(0);
+    }
+
+    /** Everything that was noted of a batch, in order, what was undone with it. */
+    @Transactional(readOnly = true)
+    public List<Kept> entries(long id) {
+        return kept(List.of(row(id))).getOrDefault(id, List.of());
+    }
+
+    /**
+     * What is in the bowl of a batch: the version it was made from, with everything that was poured and put in since.
      *
      * @throws FormulaNotFoundException when there is no such batch
      */
     @Transactional(readOnly = true)
     public FormulaSpec inTheBowl(long id) {
         BatchRow row = row(id);
-        return inTheBowl(row, mapper.additions(json.ids(List.of(id))));
+        return inTheBowl(row, entries(id));
     }
 
-    private FormulaSpec inTheBowl(BatchRow row, List<AdditionRow> additions) {
-        return PutIn.into(formulas.spec(row.formulaId(), row.versionNumber()), putIn(additions));
+    private FormulaSpec inTheBowl(BatchRow row, List<Kept> entries) {
+        FormulaSpec planned = planned(row.formulaId(), row.versionNumber(), row.factor());
+        return BowlSoFar.of(planned, pantry.pantry(), counted(entries)).spec();
     }
 
-    private static List<PutIn> putIn(List<AdditionRow> additions) {
-        return additions.stream()
-                .map(each -> new PutIn(each.ingredientCode(), each.grams()))
-                .toList();
+    /** What counts of what was noted. */
+    public static List<BenchEntry> counted(List<Kept> entries) {
+        return entries.stream().filter(Kept::counts).map(Kept::entry).toList();
+    }
+
+    /**
+     * Notes entries, in order; those whose key is known already are left. Nothing is noted for later than now.
+     *
+     * @throws FormulaNotFoundException when there is no such batch
+     * @throws RefusedException naming what of an entry is not known or no number
+     */
+    @Transactional
+    public void note(long id, List<BenchEntry> entries) {
+        locked(id);
+        check(entries);
+        OffsetDateTime now = clock.now();
+        keep(
+                id,
+                entries.stream()
+                        .map(entry -> entry.at().isAfter(now) ? entry.withAt(now) : entry)
+                        .map(entry -> new Kept(entry, now, null))
+                        .toList());
+    }
+
+    private void check(List<BenchEntry> entries) {
+        Pantry book = pantry.pantry();
+        Faults faults = new Faults();
+        entries.forEach(entry -> entry.check(book, faults));
+        faults.refuse();
+    }
+
+    private void keep(long id, List<Kept> entries) {
+        mapper.insertEntries(id, json.of(entries));
+        List<Kept> all = entries(id);
+        if (all.size() > Limit.BATCH_ENTRIES.mostCount()) {
+            throw new RefusedException(List.of(new verdamen.core.model.Fault(
+                    null, "entries", FaultCode.TOO_MANY, String.valueOf(all.size()), Limit.BATCH_ENTRIES.most())));
+        }
+        derive(id, counted(all));
+    }
+
+    /** Keeps beside a batch what it is searched and sorted by. */
+    private void derive(long id, List<BenchEntry> entries) {
+        mapper.keepDerived(
+                id,
+                BenchRun.wettedAt(entries, pantry.pantry()),
+                last(entries, EntryKind.FINISHED, BenchEntry::at),
+                last(entries, EntryKind.VERDICT, BenchEntry::outcome));
+    }
+
+    private static <T> @Nullable T last(
+            List<BenchEntry> entries, EntryKind kind, java.util.function.Function<BenchEntry, @Nullable T> of) {
+        return entries.stream()
+                .filter(entry -> entry.kind() == kind)
+                .reduce((one, other) -> other)
+                .map(of)
+                .orElse(null);
+    }
+
+    /**
+     * Undoes an entry; it stays in the record. Undone twice, it is undone once.
+     *
+     * @throws FormulaNotFoundException when the batch has no such entry
+     */
+    @Transactional
+    public void undo(long id, String key) {
+        locked(id);
+        List<Kept> before = entries(id);
+        if (before.stream().noneMatch(kept -> kept.entry().key().equals(key))) {
+            throw new FormulaNotFoundException("Batch " + id + " has no entry " + key + ".");
+        }
+        mapper.undo(id, key, clock.now());
+        derive(id, counted(entries(id)));
     }
 
     /**
@@ -169,30 +366,33 @@ public class BatchService {
     @Transactional
     public List<Batch> finish(long id, @Nullable String cameOut, @Nullable String note) {
         BatchRow row = row(id);
-        OffsetDateTime at = now();
+        OffsetDateTime now = clock.now();
+        List<BenchEntry> entries = new ArrayList<>();
         if (cameOut != null) {
-            double minute = Duration.between(row.startedAt(), at).toSeconds() / SECONDS;
-            String action = CAME_OUT + cameOut;
             Faults faults = new Faults();
-            faults.require(ACTIONS.contains(action), "cameOut", FaultCode.UNKNOWN_CODE, cameOut);
-            faults.optionalText("note", note, Limit.NOTE);
+            faults.require(EntryKind.VERDICT.says(cameOut), "cameOut", FaultCode.UNKNOWN_CODE, cameOut);
             faults.refuse();
-            keep(id, Math.min(minute, Limit.BENCH_MINUTE.most()), null, action, note, at, List.of());
+            entries.add(BenchEntry.of(key(), EntryKind.VERDICT, now)
+                    .withOutcome(cameOut)
+                    .withText(note));
         }
-        mapper.finish(id, at);
+        if (row.finishedAt() == null) {
+            entries.add(BenchEntry.of(key(), EntryKind.FINISHED, now));
+        }
+        note(id, entries);
         return batches(row.formulaId());
     }
 
-    /** Deletes a batch with all that was noted on it. */
+    /** Deletes a batch with all that was noted of it; the formula it was of. */
     @Transactional
-    public List<Batch> delete(long id) {
+    public long delete(long id) {
         BatchRow row = row(id);
         mapper.delete(id);
-        return batches(row.formulaId());
+        return row.formulaId();
     }
 
     /**
-     * Keeps a correction on a batch.
+     * Notes how a batch felt at a minute, and what was done about it.
      *
      * @throws RefusedException when something in it is not known or no number
      */
@@ -205,92 +405,77 @@ public class BatchService {
             @Nullable String note,
             List<PutIn> additions) {
         BatchRow row = row(id);
-        check(minute, feel, action, note, additions).refuse();
-        keep(id, minute, feel, action, note, now(), additions);
-        return batches(row.formulaId());
-    }
-
-    private Faults check(
-            double minute, @Nullable String feel, String action, @Nullable String note, List<PutIn> additions) {
-        Pantry book = pantry.pantry();
         Faults faults = new Faults();
         faults.number("minute", minute, Limit.BENCH_MINUTE);
-        faults.require(ACTIONS.contains(action), "action", FaultCode.UNKNOWN_CODE, action);
-        boolean known = feel == null
-                || book.feels().stream().anyMatch(each -> each.code().equals(feel));
-        faults.require(known, "feel", FaultCode.UNKNOWN_CODE, feel);
-        faults.optionalText("note", note, Limit.NOTE);
-        for (PutIn addition : faults.atMost("additions", additions, Limit.ADDITIONS)) {
-            boolean there = book.ingredient(addition.ingredient()).isPresent();
-            faults.require(there, "ingredient", FaultCode.UNKNOWN_CODE, addition.ingredient());
-            faults.number("grams", addition.grams(), Limit.GRAMS);
+        OffsetDateTime from = row.wettedAt() == null ? row.startedAt() : row.wettedAt();
+        double kept = Double.isFinite(minute) ? Math.max(0, Math.min(Limit.BENCH_MINUTE.most(), minute)) : 0;
+        OffsetDateTime at = from.plus(Duration.ofMillis(Math.round(kept * MS_PER_MINUTE)));
+        List<BenchEntry> entries = new ArrayList<>();
+        if (feel != null) {
+            entries.add(BenchEntry.of(key(), EntryKind.FELT, at).withOutcome(feel));
         }
-        return faults;
-    }
-
-    private void keep(
-            long batch,
-            double minute,
-            @Nullable String feel,
-            String action,
-            @Nullable String note,
-            OffsetDateTime at,
-            List<PutIn> additions) {
-        String kept = note == null ? "" : note.strip();
-        long correction = mapper.insertCorrection(new CorrectionRow(0, batch, minute, feel, action, kept, at));
-        List<AdditionRow> rows = new ArrayList<>();
-        for (PutIn addition : additions) {
-            rows.add(new AdditionRow(correction, rows.size(), addition.ingredient(), addition.grams()));
-        }
-        mapper.insertAdditions(json.of(rows));
-    }
-
-    /** Deletes a correction. */
-    @Transactional
-    public List<Batch> forget(long id, long correction) {
-        BatchRow row = row(id);
-        if (mapper.deleteCorrection(id, correction) == 0) {
-            throw new FormulaNotFoundException("Batch " + id + " has no correction " + correction + ".");
-        }
+        entries.add(BenchEntry.of(key(), EntryKind.CORRECTION, at)
+                .withOutcome(action)
+                .withText(note)
+                .withAdditions(additions));
+        Pantry book = pantry.pantry();
+        entries.forEach(entry -> entry.check(book, faults));
+        faults.refuse();
+        OffsetDateTime now = clock.now();
+        locked(id);
+        keep(id, entries.stream().map(entry -> new Kept(entry, now, null)).toList());
         return batches(row.formulaId());
     }
 
     private BatchRow row(long id) {
-        BatchRow row = mapper.batch(id);
+        return found(id, mapper.batch(id));
+    }
+
+    private void locked(long id) {
+        found(id, mapper.locked(id));
+    }
+
+    private static BatchRow found(long id, @Nullable BatchRow row) {
         if (row == null) {
             throw new FormulaNotFoundException("There is no batch " + id + ".");
         }
         return row;
     }
 
-    private OffsetDateTime now() {
-        return clock.instant().atOffset(ZoneOffset.UTC);
-    }
-
-    private Batch batch(BatchRow row, List<CorrectionRow> corrections, Map<Long, List<AdditionRow>> additions) {
-        OffsetDateTime end = row.finishedAt() == null ? now() : row.finishedAt();
-        List<AdditionRow> all = corrections.stream()
-                .flatMap(each -> additions.getOrDefault(each.id(), List.of()).stream())
-                .toList();
+    private Batch batch(BatchRow row, List<Kept> entries, OffsetDateTime now) {
+        OffsetDateTime from = row.wettedAt();
+        OffsetDateTime end = row.finishedAt() == null ? now : row.finishedAt();
         return new Batch(
                 row.id(),
                 row.formulaId(),
                 row.versionNumber(),
+                row.factor(),
                 row.startedAt(),
+                from,
                 row.finishedAt(),
+                row.verdict(),
                 row.counts(),
-                Duration.between(row.startedAt(), end).toMillis() / (SECONDS * 1000),
-                corrections.stream()
-                        .map(each -> new Correction(
-                                each.id(),
-                                each.minute(),
-                                each.feel(),
-                                each.action(),
-                                each.note(),
-                                each.madeAt(),
-                                putIn(additions.getOrDefault(each.id(), List.of()))))
+                from == null ? 0 : Math.max(0, minutes(from, end)),
+                counted(entries).stream()
+                        .filter(entry -> entry.kind() == EntryKind.FELT || entry.kind() == EntryKind.CORRECTION)
+                        .map(entry -> correction(entry, from == null ? row.startedAt() : from))
                         .toList(),
-                row.finishedAt() == null ? figures(inTheBowl(row, all)) : null);
+                row.finishedAt() == null ? figures(inTheBowl(row, entries)) : null);
+    }
+
+    private static double minutes(OffsetDateTime from, OffsetDateTime to) {
+        return Duration.between(from, to).toMillis() / MS_PER_MINUTE;
+    }
+
+    private static Correction correction(BenchEntry entry, OffsetDateTime from) {
+        boolean felt = entry.kind() == EntryKind.FELT;
+        return new Correction(
+                entry.key(),
+                Math.max(0, minutes(from, entry.at())),
+                felt ? entry.outcome() : null,
+                felt ? null : entry.outcome(),
+                entry.text() == null ? "" : entry.text(),
+                entry.additionsOrNone());
     }
 
     private InTheBowl figures(FormulaSpec bowl) {

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param link address that opens the formula on this server; null when it is not shown
  * @param qr the same as a QR code; null when it is not shown
  */
-record CardDocument(
+public record CardDocument(
         CardKind kind,
         CardPaper paper,
         String title,
@@ -102,7 +102,7 @@ record CardDocument(
      * @param text the words
      * @param strong whether they stand out
      */
-    record CardRun(String text, boolean strong) {
+    public record CardRun(String text, boolean strong) {
 
         private static final char MARK = '\u0001';
 

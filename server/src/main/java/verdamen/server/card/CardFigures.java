@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import verdamen.core.model.Range;
+import verdamen.server.kitchen.Kitchen;
 
 /**
  * How figures are written on a card, as on the page: grams to 1, or 0.1 below 20 g; percentages to 1, or 0.1 below 20 %.
@@ -17,13 +18,19 @@ import verdamen.core.model.Range;
  * @param decimalMark {@code point} or {@code comma}
  * @param dateOrder {@code day-month}, {@code month-day} or {@code iso}
  */
-record CardFigures(String massUnit, String temperatureUnit, String decimalMark, String dateOrder) {
+public record CardFigures(String massUnit, String temperatureUnit, String decimalMark, String dateOrder) {
 
     private static final double GRAMS_PER_OUNCE = 28.349523125;
     private static final double FINE_BELOW_GRAMS = 20;
     private static final double FINE_BELOW_OUNCES = 10;
     private static final double FINE_BELOW_PERCENT = 20;
     private static final double WHOLE = 0.05;
+
+    /** As a kitchen writes them. */
+    public static CardFigures of(Kitchen kitchen) {
+        return new CardFigures(
+                kitchen.massUnit(), kitchen.temperatureUnit(), kitchen.decimalMark(), kitchen.dateOrder());
+    }
 
     String number(double value, int decimals) {
         DecimalFormatSymbols symbols = new DecimalFormatSymbols(Locale.ROOT);

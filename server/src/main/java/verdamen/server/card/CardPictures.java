@@ -97,7 +97,9 @@ final class CardPictures {
         List<CardShape> shapes = new ArrayList<>();
         double top = LINE + 2;
         shapes.add(new CardShape("rect", 0, top, WIDTH, LINE, "other", ""));
-        if (window != null) {
+        if (window == null) {
+            shapes.add(text(WIDTH / 2, LINE, "no minute in which it rolls well"));
+        } else {
             double from = WIDTH * window.first() / end;
             double to = WIDTH * Math.min(end, window.last()) / end;
             shapes.add(new CardShape("rect", from, top, Math.max(0.6, to - from), LINE, FLOUR, ""));

@@ -42,6 +42,12 @@ final class IngredientsWords {
         return List.copyOf(parts);
     }
 
+    /** A name of the pantry as it stands among others: "Carrot, raw" is "Carrot (raw)", so that no comma parts it. */
+    static String declared(String name) {
+        int comma = name.indexOf(", ");
+        return comma < 0 ? name : "%s (%s)".formatted(name.substring(0, comma), name.substring(comma + 2));
+    }
+
     private void say(String words) {
         runs.add(CardRun.of(words));
     }
@@ -53,7 +59,7 @@ final class IngredientsWords {
                 say(", ");
             }
             String name = switch (each.kind()) {
-                case INGREDIENT, PREPARED -> each.name();
+                case INGREDIENT, PREPARED -> declared(each.name());
                 case FILLING -> "Filling";
             };
             boolean standsOut = each.of().isEmpty() && !each.allergens().isEmpty();

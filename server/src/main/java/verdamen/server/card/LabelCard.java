@@ -28,15 +28,16 @@ final class LabelCard {
         List<Keeping.KeptSplit> splits = source.keeping().splits();
         if (splits.isEmpty()) {
             Double pieces = source.cooking().pieces();
-            return List.of(label(source.keeping().storage(), pieces == null ? 0 : (int) Math.floor(pieces)));
+            return List.of(label("", source.keeping().storage(), pieces == null ? 0 : (int) Math.floor(pieces)));
         }
         return splits.stream()
                 .filter(split -> split.pieces() > 0)
-                .map(split -> label(split.storage(), split.pieces()))
+                .map(split -> label(source.version().name(), split.storage(), split.pieces()))
                 .toList();
     }
 
-    private CardBand label(Storage storage, int pieces) {
+    /** One label; of several each bears the name, as they are cut apart. */
+    private CardBand label(String title, Storage storage, int pieces) {
         double grams = pieces * source.cooking().cookedGrams();
         List<CardPart> parts = new ArrayList<>();
         parts.add(CardPart.text(
@@ -48,6 +49,6 @@ final class LabelCard {
                 "Cooked on ____________   Use by ____________ (within *%s*)",
                 written.hours(storage.useWithinHours()))));
         parts.add(CardPart.small("Typical use-by and ingredients; your local rules and a qualified adviser go first."));
-        return CardBand.of(new CardSection(source.version().name(), List.copyOf(parts)));
+        return CardBand.of(new CardSection(title, List.copyOf(parts)));
     }
 }

@@ -166,7 +166,7 @@ class DemoLoader implements SmartInitializingSingleton {
             ToldCorrection rolled = new ToldCorrection(minute, feel, "roll", "", felt, List.of());
             ToldCorrection out =
                     new ToldCorrection(MINUTES_OF_A_BATCH, null, "came-out-" + cameOut, "", finished, List.of());
-            return new ToldBatch(version, began, finished, null, List.of(rolled, out));
+            return new ToldBatch(version, began, finished, null, List.of(rolled, out), null, null, null, null);
         }
     }
 

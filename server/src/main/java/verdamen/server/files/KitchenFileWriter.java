@@ -19,10 +19,8 @@ import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.formula.Uses;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
-import verdamen.server.batch.Batch;
 import verdamen.server.batch.BatchService;
 import verdamen.server.batch.ToldBatch;
-import verdamen.server.batch.ToldBatch.ToldCorrection;
 import verdamen.server.files.KitchenFile.FileBread;
 import verdamen.server.files.KitchenFile.FileFormula;
 import verdamen.server.files.KitchenFile.FileLot;
@@ -239,24 +237,7 @@ class KitchenFileWriter {
     }
 
     private @Nullable List<ToldBatch> batches(long formula) {
-        return batches.all(formula).stream().map(KitchenFileWriter::batch).toList();
-    }
-
-    private static ToldBatch batch(Batch batch) {
-        return new ToldBatch(
-                batch.version(),
-                batch.startedAt(),
-                batch.finishedAt(),
-                batch.counts(),
-                batch.corrections().stream()
-                        .map(each -> new ToldCorrection(
-                                each.minute(),
-                                each.feel(),
-                                each.action(),
-                                each.note(),
-                                each.madeAt(),
-                                each.additions()))
-                        .toList());
+        return batches.told(formula);
     }
 
     private static void section(JsonGenerator file, String name, List<?> entries) {

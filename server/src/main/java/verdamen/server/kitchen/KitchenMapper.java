@@ -16,6 +16,12 @@ interface KitchenMapper {
      */
     void save(@Param("settings") Kitchen settings, @Param("pans") @Nullable String pans);
 
+    /** The practice clock as JSON; null while the clock is right. */
+    @Nullable
+    String practiceClock();
+
+    void savePracticeClock(@Param("state") @Nullable String state);
+
     /** The settings as they are stored: the pans as JSON. */
     record KitchenRow(
             String name,

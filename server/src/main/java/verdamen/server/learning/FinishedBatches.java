@@ -1,52 +1,83 @@
 package verdamen.server.learning;
 
+import java.time.Duration;
+import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
-import verdamen.core.handling.PutIn;
+import verdamen.core.bench.BenchEntry;
+import verdamen.core.bench.BenchRun;
+import verdamen.core.bench.BowlSoFar;
+import verdamen.core.bench.EntryKind;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.model.RefusedException;
+import verdamen.core.pantry.Pantry;
+import verdamen.server.batch.BatchService;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.json.JsonText;
 import verdamen.server.learning.LearningMapper.FeltRow;
+import verdamen.server.pantry.PantryService;
 
 /** The kitchen's finished batches that were felt, the newest 300 first; those that can no longer be read are left out. */
 @Component
 public class FinishedBatches {
 
     private static final int NEWEST = 300;
+    private static final double MS_PER_MINUTE = 60_000;
 
     private final LearningMapper mapper;
     private final StoredFormula stored;
+    private final PantryService pantry;
     private final JsonText json;
 
-    FinishedBatches(LearningMapper mapper, StoredFormula stored, JsonText json) {
+    FinishedBatches(LearningMapper mapper, StoredFormula stored, PantryService pantry, JsonText json) {
         this.mapper = mapper;
         this.stored = stored;
+        this.pantry = pantry;
         this.json = json;
     }
 
     /** The batches, the newest first. */
     @Transactional(readOnly = true)
     public List<FinishedBatch> newest() {
-        return mapper.felt(NEWEST).stream().flatMap(row -> read(row).stream()).toList();
+        Pantry book = pantry.pantry();
+        return mapper.felt(NEWEST).stream()
+                .flatMap(row -> read(row, book).stream())
+                .toList();
     }
 
-    private Optional<FinishedBatch> read(FeltRow row) {
+    /** A batch by what was felt last, with what was in its bowl then. */
+    private Optional<FinishedBatch> read(FeltRow row, Pantry book) {
         try {
-            List<PutIn> additions = Arrays.asList(json.read(row.additions(), PutIn[].class));
+            List<BenchEntry> entries = Arrays.asList(json.read(row.entries(), BenchEntry[].class));
+            int last = -1;
+            for (int at = 0; at < entries.size(); at++) {
+                boolean later = last < 0
+                        || !entries.get(at).at().isBefore(entries.get(last).at());
+                last = entries.get(at).kind() == EntryKind.FELT && later ? at : last;
+            }
+            OffsetDateTime wetted = BenchRun.wettedAt(entries, book);
+            if (last < 0 || wetted == null) {
+                return Optional.empty();
+            }
+            BenchEntry felt = entries.get(last);
+            FormulaSpec planned =
+                    BatchService.times(stored.read(row.documentVersion(), row.document()), row.factor(), book);
             return Optional.of(new FinishedBatch(
                     row.id(),
                     row.formulaId(),
                     row.versionNumber(),
                     row.name(),
                     row.startedAt(),
-                    row.minute(),
-                    row.feel(),
-                    PutIn.into(stored.read(row.documentVersion(), row.document()), additions),
+                    Math.max(0, Duration.between(wetted, felt.at()).toMillis() / MS_PER_MINUTE),
+                    Objects.requireNonNull(felt.outcome()),
+                    BowlSoFar.of(planned, book, entries.subList(0, last)).spec(),
                     row.counts()));
-        } catch (JacksonException | IllegalArgumentException unreadable) {
+        } catch (JacksonException | IllegalArgumentException | RefusedException unreadable) {
             return Optional.empty();
         }
     }

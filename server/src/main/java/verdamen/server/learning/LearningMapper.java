@@ -10,19 +10,18 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface LearningMapper {
 
-    /** A batch with the version it was made from, what was felt last, and as JSON what had been put in by then. */
+    /** A batch with the version it was made from, and as JSON what counts of what was noted of its dough, in order. */
     record FeltRow(
             long id,
             long formulaId,
             int versionNumber,
+            double factor,
             String name,
             OffsetDateTime startedAt,
             @Nullable Boolean counts,
-            double minute,
-            String feel,
             int documentVersion,
             String document,
-            String additions) {}
+            String entries) {}
 
     List<FeltRow> felt(@Param("limit") int limit);
 

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -106,9 +107,16 @@ public class MigrationTest extends AbstractTestNGSpringContextTests {
 
     @Test
     public void batchesHaveTheirCorrections() {
-        Batch finished = batches.all(1).get(0);
+        List<Batch> first = batches.batches(1);
+        Batch finished = first.get(first.size() - 1);
         assertEquals(finished.version(), 2);
-        assertEquals(finished.corrections().get(0).additions().get(0).grams(), 14.5);
-        assertTrue(batches.all(2).get(0).finishedAt() == null, "still running");
+        Batch.Correction putIn = finished.corrections().stream()
+                .filter(each -> !each.additions().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertEquals(putIn.additions().get(0).grams(), 14.5);
+        assertEquals(finished.wettedAt(), finished.startedAt());
+        List<Batch> second = batches.batches(2);
+        assertTrue(second.get(second.size() - 1).finishedAt() == null, "still running");
     }
 }

@@ -1,4 +1,4 @@
-package verdamen.core.card;
+package verdamen.core.bench;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -14,6 +14,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSource;
 import verdamen.core.formula.Part;
+import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
 import verdamen.core.pantry.Role;
@@ -26,33 +27,42 @@ import verdamen.core.prep.Chain;
  * @param weighed what goes into it, in the order of the formula
  * @param grams all of it, g
  */
-public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
-
-    /** Group of the liquid that was pressed out and is used. */
-    static final String PRESSED_LIQUID = "pressed-liquid";
+public record WeighedBowl(Kind kind, List<Weighed> weighed, double grams) {
 
     /** A bowl, in the order in which they are weighed. */
-    public enum Kind {
+    public enum Kind implements Coded {
         /** Sponge or soaker. */
-        FIRST_STAGE,
+        FIRST_STAGE("first-stage"),
         /** Flour and everything dry. */
-        DRY,
+        DRY("dry"),
         /** Fat of the dough. */
-        FAT,
+        FAT("fat"),
         /** Water and everything wet. */
-        WET,
+        WET("wet"),
         /** Vegetables, potato, greens and pulses. */
-        INCLUSIONS,
+        INCLUSIONS("inclusions"),
         /** The filling. */
-        FILLING,
+        FILLING("filling"),
         /** What goes on bench, hands and surface. */
-        SURFACE
+        SURFACE("surface");
+
+        private final String code;
+
+        Kind(String code) {
+            this.code = code;
+        }
+
+        @Override
+        public String code() {
+            return code;
+        }
     }
 
     /**
      * One thing that is weighed.
      *
      * @param line index of its line; below 0 for what the bench adds
+     * @param ingredient code of its ingredient; of what was prepared, of what was bought for it
      * @param name its name: of what was prepared, the kitchen's
      * @param grams its mass, g
      * @param bakersPct on the flour, %; null without flour
@@ -62,6 +72,7 @@ public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
      */
     public record Weighed(
             int line,
+            String ingredient,
             String name,
             double grams,
             @Nullable Double bakersPct,
@@ -70,7 +81,7 @@ public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
             boolean prepared) {}
 
     /** What is weighed for a formula, bowl by bowl; no empty ones. */
-    static List<Bowl> of(Formula formula) {
+    static List<WeighedBowl> of(Formula formula) {
         Map<Kind, List<Weighed>> bowls = new EnumMap<>(Kind.class);
         double flour = BakersPercentages.flourGrams(formula.lines());
         for (List<Line> together : together(formula)) {
@@ -80,7 +91,7 @@ public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
                     .add(weighed(first, grams, flour, formula));
         }
         return bowls.entrySet().stream()
-                .map(bowl -> new Bowl(
+                .map(bowl -> new WeighedBowl(
                         bowl.getKey(),
                         List.copyOf(bowl.getValue()),
                         bowl.getValue().stream().mapToDouble(Weighed::grams).sum()))
@@ -93,7 +104,7 @@ public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
     private static Collection<List<Line>> together(Formula formula) {
         Map<OnTheScale, List<Line>> together = new LinkedHashMap<>();
         for (Line line : formula.lines()) {
-            boolean liquid = line.ingredient().group().equals(PRESSED_LIQUID);
+            boolean liquid = line.ingredient().isPressedLiquid();
             OnTheScale own = new OnTheScale(line.index(), line.part(), liquid);
             OnTheScale withTheLiquid = new OnTheScale(line.index(), line.part(), true);
             boolean dissolved = !together.containsKey(own) && together.containsKey(withTheLiquid);
@@ -106,6 +117,7 @@ public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
     private static Weighed weighed(Line line, double grams, double flour, Formula formula) {
         return new Weighed(
                 line.index(),
+                line.ingredient().code(),
                 chain(line, formula).map(Chain::name).orElse(line.ingredient().name()),
                 grams,
                 flour > 0 ? Double.valueOf(Share.of(grams, flour).pct()) : null,
@@ -117,7 +129,7 @@ public record Bowl(Kind kind, List<Weighed> weighed, double grams) {
     }
 
     /** The preparation that a line comes out of. */
-    static Optional<Chain> chain(Line line, Formula formula) {
+    public static Optional<Chain> chain(Line line, Formula formula) {
         return formula.preps().stream()
                 .filter(chain -> chain.key().equals(line.prep()))
                 .findFirst();

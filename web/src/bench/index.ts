@@ -1,0 +1,2 @@
+export { BenchPage } from "./BenchPage";
+export { StartPage } from "./StartPage";
