@@ -19,6 +19,7 @@ const PortionPage = lazy(() => import("./portion").then((module) => ({ default: 
 const OrderPage = lazy(() => import("./portion").then((module) => ({ default: module.OrderPage })));
 const CardPage = lazy(() => import("./card").then((module) => ({ default: module.CardPage })));
 const BenchPage = lazy(() => import("./bench").then((module) => ({ default: module.BenchPage })));
+const DevicesPage = lazy(() => import("./bench").then((module) => ({ default: module.DevicesPage })));
 const StartPage = lazy(() => import("./bench").then((module) => ({ default: module.StartPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
@@ -55,6 +56,7 @@ const router = createBrowserRouter([
       { path: "/formulas/new/card", element: later(<CardPage />) },
       { path: "/formulas/:id/card", element: later(<CardPage />) },
       { path: "/bench", element: later(<StartPage />) },
+      { path: "/bench/devices", element: later(<DevicesPage />) },
       { path: "/bench/:id", element: later(<BenchPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },

@@ -9,6 +9,9 @@ export type BenchEntry = Schemas["BenchEntry"];
 export type BenchStep = Schemas["BenchStep"];
 export type BeginRequest = Schemas["BeginRequest"];
 export type CardRun = Schemas["CardRun"];
+export type DeviceState = Schemas["DeviceState"];
+export type DevicesAnswer = Schemas["DevicesAnswer"];
+export type ActRequest = Schemas["ActRequest"];
 export type ClockReading = Schemas["ClockReading"];
 export type RunningBatches = Schemas["RunningBatches"];
 /** Which card of a formula is wanted, and how it is written. */

@@ -323,6 +323,12 @@ export const runningQuery = queryOptions({
   refetchInterval: 10_000,
 });
 
+/** The devices at the bench, with what is done to the simulated ones. */
+export const devicesQuery = queryOptions({
+  queryKey: ["devices"],
+  queryFn: ({ signal }) => taken(api.GET("/api/devices", { signal })),
+});
+
 /** A batch at the bench. */
 export const benchQuery = (id: number) =>
   queryOptions({

@@ -37,6 +37,9 @@ export function BatchTabs({ shown }: { shown: number }) {
           </span>
         </NavLink>
       ))}
+      <NavLink to="/bench/devices" className="soft ml-auto flex min-h-16 items-center px-3">
+        Devices
+      </NavLink>
       <NavLink to="/bench" end className="soft flex min-h-16 items-center gap-1 px-3" aria-label="Begin another batch">
         <Plus size={20} aria-hidden />
       </NavLink>

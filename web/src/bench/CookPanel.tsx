@@ -4,6 +4,7 @@ import { useFigures } from "../figures";
 import { asSent, type NumberEntry, TemperatureField } from "../parts";
 import { OUTCOMES } from "../words";
 import { clockText } from "./clock";
+import { FromDevice } from "./FromDevice";
 import type { Noted } from "./useBench";
 
 interface CookPanelProps {
@@ -49,6 +50,11 @@ export function CookPanel({ answer, shown, onNote }: CookPanelProps) {
         />
         <span className="soft">where measured</span>
       </div>
+      <FromDevice
+        kind="pan"
+        words={`Piece ${next} on, as it shows`}
+        onTake={(shownC) => onNote({ kind: "on-pan", piece: next, figure: shownC })}
+      />
       <p className="pt-2 text-lg" data-testid="cook-tally">
         {off === 0
           ? `The first piece is a trial: look after ${figures.number(cooking.first.lookS, 0)} s.`

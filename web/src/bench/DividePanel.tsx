@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { BenchAnswer } from "../api";
 import { useFigures } from "../figures";
 import { asSent, MassField, type NumberEntry } from "../parts";
+import { FromDevice } from "./FromDevice";
 import type { Noted } from "./useBench";
 
 /** Pieces weighed one after another: the target, the tolerance, what they came to, and what is left. */
@@ -38,6 +39,7 @@ export function DividePanel({ answer, onNote }: { answer: BenchAnswer; onNote: (
         />
         <button className="btn btn-primary h-16 text-lg">Weighed</button>
       </form>
+      <FromDevice kind="scale" words={`Piece ${pieces.next}, as it shows`} tares onTake={weigh} />
       {pieces.meanGrams != null && (
         <p className="pt-2 text-xl" data-testid="tally">
           Mean {figures.mass(pieces.meanGrams)}

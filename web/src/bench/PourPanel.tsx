@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { BenchAnswer, BenchStep } from "../api";
 import { useFigures } from "../figures";
 import { asSent, MassField, type NumberEntry } from "../parts";
+import { FromDevice } from "./FromDevice";
 import type { Noted } from "./useBench";
 
 interface PourPanelProps {
@@ -50,6 +51,7 @@ export function PourPanel({ answer, step, onNote }: PourPanelProps) {
           Note it
         </button>
       </form>
+      <FromDevice kind="scale" words="Poured, as it shows" tares onTake={(shown) => pour(shown, "weighed")} />
     </section>
   );
 }

@@ -27,7 +27,12 @@ export function StartPage() {
   return (
     <main className="mx-auto max-w-[60rem] px-6 pt-7 pb-16">
       <h1 className="text-[2.1rem] leading-tight">Bench</h1>
-      <p className="soft pb-4 text-sm">Make it, step by step, and keep the record as it happens.</p>
+      <p className="soft pb-4 text-sm">
+        Make it, step by step, and keep the record as it happens.{" "}
+        <Link className="link" to="/bench/devices">
+          Scale, thermometers and meters
+        </Link>
+      </p>
       <section aria-label="Being made" data-testid="running">
         <h2 className="section-title">Being made</h2>
         {batches.map(({ batch, name, step }) => (

@@ -1,2 +1,3 @@
 export { BenchPage } from "./BenchPage";
+export { DevicesPage } from "./DevicesPage";
 export { StartPage } from "./StartPage";

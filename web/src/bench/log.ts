@@ -1,4 +1,4 @@
-import type { BenchEntry } from "../api";
+import type { BenchEntry, DeviceState } from "../api";
 import type { Figures } from "../figures";
 import { benchStepNameOf, outcomeName, READINGS } from "../words";
 
@@ -56,9 +56,24 @@ function additions({ additions: all }: BenchEntry, figures: Figures, name: (code
     : "";
 }
 
-/** A reading in the kitchen's unit. */
+const DEVICES: Record<DeviceState["kind"], { name: string; shows: string }> = {
+  scale: { name: "Scale", shows: "dough-grams" },
+  probe: { name: "Probe", shows: "dough" },
+  pan: { name: "Pan thermometer", shows: "pan" },
+  room: { name: "Room", shows: "room" },
+  humidity: { name: "Air humidity", shows: "humidity" },
+  moisture: { name: "Moisture meter", shows: "moisture" },
+};
+
+/** A device, in a word or two. */
+export function deviceName(kind: DeviceState["kind"]): string {
+  return DEVICES[kind].name;
+}
+
+/** A reading in the kitchen's unit; of what is read, or of a device. */
 export function reading(subject: string | null | undefined, figure: number, figures: Figures): string {
-  const unit = READINGS[subject ?? ""]?.unit;
+  const of = DEVICES[subject as DeviceState["kind"]]?.shows ?? subject ?? "";
+  const unit = READINGS[of]?.unit;
   return unit === "temperature"
     ? figures.temperature(figure)
     : unit === "mass"

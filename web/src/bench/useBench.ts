@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api, type BenchAnswer, type BenchEntry, benchQuery, ProblemError, taken } from "../api";
 import { type SaidProblem, useProblem } from "../words";
+import { hearBatches } from "./devices";
 import { keep, nextToSend, settled, waiting, type Waiting } from "./queue";
 
 const AT_ONCE = 50;
@@ -90,6 +91,18 @@ export function useBench(id: number): Bench {
     const again = setInterval(() => waiting().length > 0 && void send(), AGAIN_MS);
     return () => clearInterval(again);
   }, [send]);
+
+  // Noted in another window: this one is as new.
+  useEffect(
+    () =>
+      hearBatches((changed) => {
+        if (!sending.current) {
+          void queries.invalidateQueries({ queryKey: ["bench"], exact: true });
+          void queries.invalidateQueries({ queryKey: benchQuery(changed).queryKey });
+        }
+      }),
+    [queries],
+  );
 
   const note = (...noted: Noted[]) => {
     setFailure(null);

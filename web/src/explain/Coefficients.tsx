@@ -16,6 +16,7 @@ const UNITS: Record<Entry["unit"], string> = {
   CELSIUS: "°C",
   PER_MINUTE: "per min",
   JOULES_PER_KELVIN: "J/K",
+  WATTS_PER_KELVIN: "W/K",
   HOURS: "h",
   PER_HOUR: "per h",
   WATTS: "W",

@@ -26,9 +26,15 @@ export function MoistureFinder({ onFound }: { onFound: (pct: number, how: string
     onSuccess: ({ moisturePct }) => onFound(moisturePct, way ?? "typed"),
   });
   const meter = useMutation({
-    mutationFn: () => taken(api.POST("/api/devices/moisture-meter/readings")),
-    onSuccess: ({ moisturePct }) => onFound(moisturePct, "meter"),
+    mutationFn: () => taken(api.GET("/api/devices")),
+    onSuccess: ({ devices }) => {
+      const read = devices.find(({ kind }) => kind === "moisture")?.reading;
+      if (read != null) {
+        onFound(read, "meter");
+      }
+    },
   });
+  const read = meter.data?.devices.find(({ kind }) => kind === "moisture")?.reading;
   const choose = (next: Way) => {
     setWay(next);
     setFirst(null);
@@ -51,8 +57,8 @@ export function MoistureFinder({ onFound }: { onFound: (pct: number, how: string
         </button>
       </p>
       {meter.data && (
-        <p className="soft pt-1 text-xs">
-          {meter.data.device}: {figures.percent(meter.data.moisturePct)} ± {figures.number(meter.data.sdPct, 1)}
+        <p className="soft pt-1 text-xs" role="status">
+          {read == null ? "The moisture meter says nothing." : `The moisture meter shows ${figures.percent(read)}.`}
         </p>
       )}
       {way && (

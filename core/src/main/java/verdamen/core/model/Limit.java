@@ -123,6 +123,10 @@ public enum Limit implements Coded {
     AIR_HUMIDITY_PCT("airHumidityPct", 0, 100, Unit.PERCENT),
     /** A timer: a second to a week. */
     TIMER_SECONDS("timerSeconds", 1, 604_800, Unit.SECONDS),
+    /** Put on a scale, or taken off. */
+    PUT_GRAMS("putGrams", -10_000, 10_000, Unit.GRAMS),
+    /** Setting of a burner: nothing to full. */
+    BURNER_SETTING("burnerSetting", 0, 1, Unit.FACTOR),
     /** How many times as fast as the world's a practice clock goes. */
     CLOCK_SPEED("clockSpeed", 1, 600, Unit.FACTOR),
     /** Batches made at a time. */

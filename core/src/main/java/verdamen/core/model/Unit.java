@@ -22,6 +22,8 @@ public enum Unit {
     PER_MINUTE,
     /** Joules per kelvin, of a heat capacity. */
     JOULES_PER_KELVIN,
+    /** Heat lost for each kelvin of difference. */
+    WATTS_PER_KELVIN,
     /** Joules per gram and kelvin, of a specific heat. */
     JOULES_PER_GRAM_KELVIN,
     /** Kelvins, of a difference in temperature. */

@@ -18,6 +18,7 @@ import verdamen.core.handling.PutIn;
  * @param wettedAt when water met flour; null before
  * @param finishedAt when it was finished; null while it is running
  * @param verdict how it came out; null when nobody has said
+ * @param practice whether it was begun by a clock that was not right
  * @param counts whether it counts when the kitchen learns; null when nobody has said
  * @param minutes minutes since water met flour; counted to its end when it is finished, 0 before
  * @param corrections how it felt and what was done about it, in order
@@ -32,6 +33,7 @@ public record Batch(
         @Nullable OffsetDateTime wettedAt,
         @Nullable OffsetDateTime finishedAt,
         @Nullable String verdict,
+        boolean practice,
         @Nullable Boolean counts,
         double minutes,
         List<Correction> corrections,

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.balance.Dough;
@@ -53,8 +54,16 @@ public class BatchService {
     private final PantryService pantry;
     private final JsonText json;
     private final KitchenClock clock;
+    private final ApplicationEventPublisher events;
 
-    BatchService(BatchMapper mapper, FormulaService formulas, PantryService pantry, JsonText json, KitchenClock clock) {
+    BatchService(
+            BatchMapper mapper,
+            FormulaService formulas,
+            PantryService pantry,
+            JsonText json,
+            KitchenClock clock,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.json = json;
         this.mapper = mapper;
         this.formulas = formulas;
@@ -324,6 +333,7 @@ public class BatchService {
 
     /** Keeps beside a batch what it is searched and sorted by. */
     private void derive(long id, List<BenchEntry> entries) {
+        events.publishEvent(new BatchChanged(id));
         mapper.keepDerived(
                 id,
                 BenchRun.wettedAt(entries, pantry.pantry()),
@@ -388,6 +398,7 @@ public class BatchService {
     public long delete(long id) {
         BatchRow row = row(id);
         mapper.delete(id);
+        events.publishEvent(new BatchChanged(id));
         return row.formulaId();
     }
 
@@ -454,6 +465,7 @@ public class BatchService {
                 from,
                 row.finishedAt(),
                 row.verdict(),
+                row.practice(),
                 row.counts(),
                 from == null ? 0 : Math.max(0, minutes(from, end)),
                 counted(entries).stream()

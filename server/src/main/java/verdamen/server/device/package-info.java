@@ -1,4 +1,4 @@
-/** Devices of the kitchen. Each ships with a simulated stand-in. */
+/** Devices at the bench: scale, probe, thermometers, meters; simulated ones ship with it. */
 @NullMarked
 package verdamen.server.device;
 

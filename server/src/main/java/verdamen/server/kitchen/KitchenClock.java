@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -86,7 +87,7 @@ public class KitchenClock {
     }
 
     private static ClockReading reading(@Nullable State state, Instant world) {
-        Instant shown = state == null ? world : state.at(world);
+        Instant shown = (state == null ? world : state.at(world)).truncatedTo(ChronoUnit.MILLIS);
         return new ClockReading(shown.atOffset(ZoneOffset.UTC), state == null ? 1 : state.speed(), state == null);
     }
 }

@@ -1,0 +1,48 @@
+import { useSyncExternalStore } from "react";
+import type { DeviceState } from "../api";
+
+/** What the devices show, as the server tells it again and again; nothing while the line to it is gone. */
+let shown: DeviceState[] = [];
+let source: EventSource | null = null;
+const listeners = new Set<() => void>();
+const onBatch = new Set<(id: number) => void>();
+
+function tell(states: DeviceState[]) {
+  shown = states;
+  listeners.forEach((listener) => listener());
+}
+
+function open() {
+  source = new EventSource("/api/devices/stream");
+  source.addEventListener("devices", (event: MessageEvent<string>) => tell(JSON.parse(event.data) as DeviceState[]));
+  source.addEventListener("batch", (event: MessageEvent<string>) =>
+    onBatch.forEach((listener) => listener(Number(event.data))),
+  );
+  // The browser tries again by itself; until then no reading is carried on.
+  source.addEventListener("error", () => tell(shown.map((state) => ({ ...state, reading: null, lost: true }))));
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  if (!source) {
+    open();
+  }
+  return () => {
+    listeners.delete(listener);
+    if (listeners.size === 0) {
+      source?.close();
+      source = null;
+    }
+  };
+}
+
+/** The devices as they show just now. */
+export function useDevices(): DeviceState[] {
+  return useSyncExternalStore(subscribe, () => shown);
+}
+
+/** Hears of every batch that was noted in, here or in another window, while the devices are listened to. */
+export function hearBatches(listener: (id: number) => void): () => void {
+  onBatch.add(listener);
+  return () => void onBatch.delete(listener);
+}
