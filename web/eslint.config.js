@@ -24,6 +24,7 @@ const USES = {
   rework: ["api", "figures", "words", "parts", "formula"],
   portion: ["api", "figures", "words", "parts", "formula", "caution"],
   bench: ["api", "figures", "words", "parts", "frame", "formula"],
+  notebook: ["api", "figures", "words", "parts", "frame", "formula", "bench"],
   card: ["api", "figures", "words", "parts", "formula", "caution"],
   balance: ["api", "figures", "words", "parts", "frame", "formula", "caution", "pantry", "intake", "handling"],
 };

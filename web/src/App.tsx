@@ -21,6 +21,8 @@ const CardPage = lazy(() => import("./card").then((module) => ({ default: module
 const BenchPage = lazy(() => import("./bench").then((module) => ({ default: module.BenchPage })));
 const DevicesPage = lazy(() => import("./bench").then((module) => ({ default: module.DevicesPage })));
 const StartPage = lazy(() => import("./bench").then((module) => ({ default: module.StartPage })));
+const NotebookPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookPage })));
+const NotebookBatchPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookBatchPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
@@ -58,6 +60,8 @@ const router = createBrowserRouter([
       { path: "/bench", element: later(<StartPage />) },
       { path: "/bench/devices", element: later(<DevicesPage />) },
       { path: "/bench/:id", element: later(<BenchPage />) },
+      { path: "/notebook", element: later(<NotebookPage />) },
+      { path: "/notebook/:id", element: later(<NotebookBatchPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },
       { path: "/pantry", element: <Navigate to="/pantry/ingredients" replace /> },

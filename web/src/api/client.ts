@@ -12,6 +12,9 @@ export type CardRun = Schemas["CardRun"];
 export type DeviceState = Schemas["DeviceState"];
 export type DevicesAnswer = Schemas["DevicesAnswer"];
 export type ActRequest = Schemas["ActRequest"];
+export type NotebookBatch = Schemas["NotebookBatch"];
+export type NotebookPage = Schemas["NotebookPage"];
+export type NotebookAsked = NonNullable<operations["page"]["parameters"]["query"]>;
 export type ClockReading = Schemas["ClockReading"];
 export type RunningBatches = Schemas["RunningBatches"];
 /** Which card of a formula is wanted, and how it is written. */

@@ -31,6 +31,7 @@ import {
   type LadderAnswer,
   type LadderRequest,
   lineByLine,
+  type NotebookAsked,
   type MostAnswer,
   type MostProgress,
   type MostRequest,
@@ -335,4 +336,31 @@ export const benchQuery = (id: number) =>
     queryKey: ["bench", id],
     queryFn: ({ signal }) => taken(api.GET("/api/bench/{id}", { params: { path: { id } }, signal })),
     refetchInterval: 10_000,
+  });
+
+/** Batches of the notebook, page by page. */
+export const notebookQuery = (asked: NotebookAsked) =>
+  infiniteQueryOptions({
+    queryKey: ["notebook", "list", asked],
+    queryFn: ({ signal, pageParam }) =>
+      taken(api.GET("/api/notebook", { params: { query: { ...asked, after: pageParam } }, signal })),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (page) => page.next ?? undefined,
+    staleTime: 0,
+    placeholderData: (before) => before,
+  });
+
+/** The tags that batches have. */
+export const tagsQuery = queryOptions({
+  queryKey: ["notebook", "tags"],
+  queryFn: ({ signal }) => taken(api.GET("/api/notebook/tags", { signal })),
+  staleTime: 0,
+});
+
+/** A batch in the notebook. */
+export const notebookBatchQuery = (id: number) =>
+  queryOptions({
+    queryKey: ["notebook", "batch", id],
+    queryFn: ({ signal }) => taken(api.GET("/api/notebook/{id}", { params: { path: { id } }, signal })),
+    staleTime: 0,
   });

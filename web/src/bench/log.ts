@@ -41,6 +41,8 @@ export function entryWords(entry: BenchEntry, figures: Figures, name: (code: str
       return text ?? "";
     case "change":
       return `Next time${said}`;
+    case "tag":
+      return `Tag${said}`;
     case "finished":
       return "Finished";
   }

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, type FormulaDocument, taken, type VersionSummary } from "../api";
 import { useFigures } from "../figures";
 import { Dialog, ProblemNotice } from "../parts";
+import { forgetReason, reasonFor } from "./reason";
 import type { Editor } from "./useEditor";
 import { useProblem } from "../words";
 
@@ -15,7 +16,7 @@ interface SaveDialogProps {
 /** Saves the edits as a new version, with a note. When somebody saved meanwhile, both can be kept. */
 export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
   const queries = useQueryClient();
-  const [note, setNote] = useState(editor.draft.versionNote ?? "");
+  const [note, setNote] = useState(editor.draft.versionNote ?? reasonFor(editor.id));
   const [named] = useState(editor.draft.name);
   const save = useMutation({
     mutationFn: (latestKnown: number | null) => {
@@ -32,6 +33,7 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
     },
     onSuccess: async (saved) => {
       editor.forget();
+      forgetReason(editor.id);
       queries.setQueryData(["formula", saved.id, null], saved);
       await queries.invalidateQueries({ queryKey: ["formulas"] });
       onSaved(saved);

@@ -45,3 +45,4 @@ export { isInDough } from "./isInDough";
 export { VesselForm } from "./VesselForm";
 export { LineNote } from "./LineNote";
 export { FormulaFinder } from "./FormulaFinder";
+export { keepReason } from "./reason";

@@ -31,6 +31,7 @@ function KitchenBar() {
   useCommands([
     { name: "Formulas", keys: "alt+f", run: () => void navigate("/formulas") },
     { name: "To the bench", keys: "alt+k", run: () => void navigate("/bench") },
+    { name: "To the notebook", keys: "alt+l", run: () => void navigate("/notebook") },
     { name: "To the pantry", keys: "alt+g", run: () => void navigate("/pantry") },
     { name: "The feel guide and its drill", keys: "alt+u", run: () => void navigate("/guide") },
     { name: "How it is computed", run: () => void navigate("/model") },
@@ -62,6 +63,9 @@ function KitchenBar() {
         </NavLink>
         <NavLink to="/bench" className={place}>
           Bench
+        </NavLink>
+        <NavLink to="/notebook" className={place}>
+          Notebook
         </NavLink>
         <NavLink to="/pantry" className={place}>
           Pantry

@@ -109,6 +109,14 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         }
     }
 
+    /** Finishes every batch that is being made: no more than four are at a time, and other tests leave some. */
+    protected void clearTheBench() {
+        for (JsonNode each : getJson("/api/bench").expect(200).at("/batches")) {
+            postJson("/api/batches/" + each.at("/batch/id").asLong() + "/finish", "")
+                    .expect(200);
+        }
+    }
+
     protected Answer delete(String path) {
         return perform(MockMvcRequestBuilders.delete(path));
     }

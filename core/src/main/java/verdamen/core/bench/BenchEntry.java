@@ -107,7 +107,7 @@ public record BenchEntry(
         }
         faults.text("key", key, Limit.CODE);
         faults.optionalText("step", step, Limit.CODE);
-        faults.optionalText("text", text, kind == EntryKind.TIMER ? Limit.SHORT_NAME : Limit.NOTE);
+        faults.optionalText("text", text, kind.textLimit());
         faults.optionalText("of", of, Limit.CODE);
         faults.number("piece", piece == null ? null : Double.valueOf(piece), Limit.PIECES);
         checkFigure(faults);

@@ -63,6 +63,8 @@ public enum EntryKind implements Coded {
     NOTE("note", Set.of(TEXT), Set.of(), null),
     /** What the next one shall change. */
     CHANGE("change", Set.of(TEXT), Set.of(), null),
+    /** A tag, by which it is found. */
+    TAG("tag", Set.of(TEXT), Set.of(), null),
     /** The batch is finished. */
     FINISHED("finished", Set.of(), Set.of(), null);
 
@@ -104,6 +106,15 @@ public enum EntryKind implements Coded {
     /** Whether an entry of this kind can say that it went so. */
     public boolean says(String outcome) {
         return outcomes.contains(outcome);
+    }
+
+    /** How long its words may be. */
+    Limit textLimit() {
+        return switch (this) {
+            case TIMER -> Limit.SHORT_NAME;
+            case TAG -> Limit.WORD;
+            default -> Limit.NOTE;
+        };
     }
 
     /** What can be said of how it went; empty where a table of the pantry says it. */

@@ -496,7 +496,9 @@ public enum Coefficient {
     SIMULATED_DOUGH_WATER,
     SIMULATED_COOK_LOSS,
     SIMULATED_COOK_S,
-    DEVICE_LOST_S;
+    DEVICE_LOST_S,
+    TASTED_AFTER_HOURS,
+    TASTED_NEXT_DAY_HOURS;
 
     private final Row row;
 

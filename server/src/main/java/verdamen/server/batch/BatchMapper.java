@@ -61,13 +61,18 @@ interface BatchMapper {
             @Param("factor") double factor,
             @Param("startedAt") OffsetDateTime startedAt,
             @Param("counts") @Nullable Boolean counts,
-            @Param("practice") boolean practice);
+            @Param("practice") boolean practice,
+            @Param("uses") String uses,
+            @Param("ingredients") String ingredients);
 
     void keepDerived(
             @Param("id") long id,
             @Param("wettedAt") @Nullable OffsetDateTime wettedAt,
             @Param("finishedAt") @Nullable OffsetDateTime finishedAt,
-            @Param("verdict") @Nullable String verdict);
+            @Param("verdict") @Nullable String verdict,
+            @Param("said") String said,
+            @Param("tags") String tags,
+            @Param("texts") String texts);
 
     int delete(@Param("id") long id);
 

@@ -20,14 +20,18 @@ import verdamen.core.bench.BenchEntry;
 import verdamen.core.bench.BenchRun;
 import verdamen.core.bench.BowlSoFar;
 import verdamen.core.bench.EntryKind;
+import verdamen.core.bench.TaughtBread;
+import verdamen.core.cooking.BreadRecord;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.Uses;
 import verdamen.core.handling.InTheBowl;
 import verdamen.core.handling.PutIn;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.portion.Scaling;
 import verdamen.core.portion.ScalingQuestion;
@@ -39,6 +43,7 @@ import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenClock;
+import verdamen.server.pantry.BreadService;
 import verdamen.server.pantry.PantryService;
 
 /** Batches and what is noted of them, entry by entry. */
@@ -55,6 +60,7 @@ public class BatchService {
     private final JsonText json;
     private final KitchenClock clock;
     private final ApplicationEventPublisher events;
+    private final BreadService bread;
 
     BatchService(
             BatchMapper mapper,
@@ -62,8 +68,10 @@ public class BatchService {
             PantryService pantry,
             JsonText json,
             KitchenClock clock,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            BreadService bread) {
         this.events = events;
+        this.bread = bread;
         this.json = json;
         this.mapper = mapper;
         this.formulas = formulas;
@@ -138,7 +146,7 @@ public class BatchService {
             }
             double factor = each.factor() == null ? 1 : each.factor();
             boolean practice = Boolean.TRUE.equals(each.practice());
-            Long id = mapper.open(each.uid(), formula, version, factor, each.startedAt(), each.counts(), practice);
+            Long id = open(each.uid(), formula, version, factor, each.startedAt(), each.counts(), practice);
             if (id != null) {
                 List<Kept> entries = each.kept(formula);
                 check(entries.stream().map(Kept::entry).toList());
@@ -189,11 +197,27 @@ public class BatchService {
         faults.refuse();
         double factor = factor(formulas.spec(formula, version), size);
         KitchenClock.ClockReading now = clock.read();
-        Long id = mapper.open(uid, formula, version, factor, now.now(), null, !now.right());
+        Long id = open(uid, formula, version, factor, now.now(), null, !now.right());
         return id == null
                 ? Objects.requireNonNull(mapper.byUid(Objects.requireNonNull(uid)))
                         .id()
                 : id;
+    }
+
+    private @Nullable Long open(
+            @Nullable String uid,
+            long formula,
+            int version,
+            double factor,
+            OffsetDateTime at,
+            @Nullable Boolean counts,
+            boolean practice) {
+        Pantry book = pantry.pantry();
+        List<String> uses = List.copyOf(Uses.of(formulas.spec(formula, version)).ingredients());
+        String ingredients = uses.stream()
+                .map(code -> book.ingredient(code).map(Ingredient::name).orElse(code))
+                .collect(Collectors.joining(" "));
+        return mapper.open(uid, formula, version, factor, at, counts, practice, json.of(uses), ingredients);
     }
 
     private static boolean isUid(String uid) {
@@ -331,14 +355,35 @@ public class BatchService {
         derive(id, counted(all));
     }
 
-    /** Keeps beside a batch what it is searched and sorted by. */
+    /** Keeps beside a batch what it is searched and sorted by, and teaches what its pieces say once it is finished. */
     private void derive(long id, List<BenchEntry> entries) {
         events.publishEvent(new BatchChanged(id));
+        OffsetDateTime finished = last(entries, EntryKind.FINISHED, BenchEntry::at);
+        List<String> tags = entries.stream()
+                .filter(entry -> entry.kind() == EntryKind.TAG && entry.text() != null)
+                .map(entry -> entry.text().strip())
+                .distinct()
+                .toList();
+        String texts =
+                entries.stream().map(BenchEntry::text).filter(Objects::nonNull).collect(Collectors.joining(" "));
+        String said = last(entries, EntryKind.VERDICT, BenchEntry::text);
         mapper.keepDerived(
                 id,
                 BenchRun.wettedAt(entries, pantry.pantry()),
-                last(entries, EntryKind.FINISHED, BenchEntry::at),
-                last(entries, EntryKind.VERDICT, BenchEntry::outcome));
+                finished,
+                last(entries, EntryKind.VERDICT, BenchEntry::outcome),
+                said == null ? "" : said,
+                json.of(tags),
+                texts);
+        BatchRow row = row(id);
+        if (!row.practice()) {
+            bread.teach(id, finished == null ? Map.of() : taught(row, entries));
+        }
+    }
+
+    /** What the pieces of a finished batch say against the typical values, each under the key of its entry. */
+    private Map<String, BreadRecord> taught(BatchRow row, List<BenchEntry> entries) {
+        return TaughtBread.of(planned(row.formulaId(), row.versionNumber(), row.factor()), pantry.pantry(), entries);
     }
 
     private static <T> @Nullable T last(

@@ -34,7 +34,7 @@ import verdamen.server.kitchen.KitchenClock;
  * @param cooking how its pieces are cooked
  * @param entries what was noted, in order, what was undone with it
  */
-record BenchAnswer(
+public record BenchAnswer(
         Batch batch,
         String name,
         KitchenClock.ClockReading clock,

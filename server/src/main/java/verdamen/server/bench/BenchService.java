@@ -42,7 +42,7 @@ import verdamen.server.pantry.PantryService;
 
 /** Leads a batch through its run sheet. */
 @Service
-class BenchService {
+public class BenchService {
 
     private final BatchService batches;
     private final FormulaService formulas;

@@ -34,8 +34,6 @@ import verdamen.core.rework.TrialResult;
 import verdamen.core.rework.TrialSeries;
 import verdamen.server.VerdamenProperties;
 import verdamen.server.batch.BatchService;
-import verdamen.server.batch.ToldBatch;
-import verdamen.server.batch.ToldBatch.ToldCorrection;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.Saving;
@@ -55,7 +53,6 @@ import verdamen.server.rework.TrialService;
 class DemoLoader implements SmartInitializingSingleton {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
-    private static final double MINUTES_OF_A_BATCH = 60;
 
     private final VerdamenProperties properties;
     private final FormulaService formulas;
@@ -156,20 +153,6 @@ class DemoLoader implements SmartInitializingSingleton {
     /** What came of the run with these shares. */
     record DemoResult(List<Double> shares, TrialResult result) {}
 
-    /** A batch of the demo, begun some hours before it is loaded and finished within one. */
-    record DemoBatch(int hoursAgo, int version, double minute, String feel, String cameOut) {
-
-        ToldBatch told(Instant now) {
-            OffsetDateTime began = now.minus(Duration.ofHours(hoursAgo)).atOffset(ZoneOffset.UTC);
-            OffsetDateTime felt = began.plusMinutes((long) minute);
-            OffsetDateTime finished = began.plusHours(1);
-            ToldCorrection rolled = new ToldCorrection(minute, feel, "roll", "", felt, List.of());
-            ToldCorrection out =
-                    new ToldCorrection(MINUTES_OF_A_BATCH, null, "came-out-" + cameOut, "", finished, List.of());
-            return new ToldBatch(version, began, finished, null, List.of(rolled, out), null, null, null, null);
-        }
-    }
-
     /** A version of the demo, saved some hours before it is loaded. */
     record DemoVersion(int hoursAgo, String note, FormulaSpec formula) {}
 
@@ -231,7 +214,9 @@ class DemoLoader implements SmartInitializingSingleton {
                     saved.versions().stream().collect(Collectors.toMap(VersionSummary::number, VersionSummary::number));
             batches.takeMissing(
                     saved.id(),
-                    formula.batches().stream().map(batch -> batch.told(now)).toList(),
+                    formula.batches().stream()
+                            .map(batch -> batch.told(now, saved.id()))
+                            .toList(),
                     numbers);
         }
     }

@@ -1,8 +1,6 @@
 package verdamen.server.formula;
 
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -11,13 +9,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.model.Coded;
-import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.server.formula.FormulaMapper.Asked;
 import verdamen.server.formula.FormulaMapper.ListRow;
-import verdamen.server.formula.FormulaMapper.Place;
 import verdamen.server.formula.Summaries.Summary;
+import verdamen.server.json.ListPlace;
 
 /** The list of formulas: searched, sorted and paged by the database over summaries kept with each formula. */
 @Service
@@ -55,7 +52,7 @@ class FormulaList {
         FormulaState wanted = state == null ? null : faults.choice("state", state, FormulaState.class);
         FormulaSort sorted = faults.choice("sort", sort, FormulaSort.class);
         faults.number("limit", (double) limit, Limit.PAGE_ROWS);
-        Place place = after == null ? null : place(after, faults);
+        ListPlace place = after == null ? null : ListPlace.of(after, faults);
         faults.refuse();
         if (sorted == null) {
             throw new IllegalStateException("an unknown order is a fault");
@@ -74,7 +71,7 @@ class FormulaList {
         ListRow last = rows.isEmpty() ? null : rows.get(rows.size() - 1);
         return new FormulaPage(
                 rows.stream().map(row -> summary(row, current.get(row.id()))).toList(),
-                found.size() > limit && last != null ? cursor(last) : null,
+                found.size() > limit && last != null ? new ListPlace(last.sortValue(), last.id()).cursor() : null,
                 mapper.count(asked));
     }
 
@@ -97,22 +94,5 @@ class FormulaList {
                 .map(word ->
                         "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
                 .collect(Collectors.toList());
-    }
-
-    private static String cursor(ListRow last) {
-        return Base64.getUrlEncoder()
-                .withoutPadding()
-                .encodeToString((last.id() + " " + last.sortValue()).getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static @Nullable Place place(String cursor, Faults faults) {
-        try {
-            String text = new String(Base64.getUrlDecoder().decode(cursor), StandardCharsets.UTF_8);
-            int space = text.indexOf(' ');
-            return new Place(text.substring(space + 1), Long.parseLong(text.substring(0, space)));
-        } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
-            faults.add(null, "after", FaultCode.UNKNOWN_CODE, cursor);
-            return null;
-        }
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
+import verdamen.server.json.ListPlace;
 
 /** Reads and writes formulas, their versions and the summaries of the list. */
 @Mapper
@@ -63,9 +64,6 @@ interface FormulaMapper {
             String summaryBasis,
             String sortValue) {}
 
-    /** A place in a sorted list: the value and id of its last row. */
-    record Place(String value, long id) {}
-
     /**
      * What is asked of the list.
      *
@@ -83,7 +81,7 @@ interface FormulaMapper {
             String column,
             String type,
             boolean down,
-            @Nullable Place after,
+            @Nullable ListPlace after,
             int limit) {}
 
     List<ListRow> page(@Param("asked") Asked asked);

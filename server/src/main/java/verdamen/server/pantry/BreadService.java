@@ -1,9 +1,12 @@
 package verdamen.server.pantry;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -62,6 +65,28 @@ public class BreadService {
     public void keep(@Nullable String uid, OffsetDateTime notedAt, BreadRecord record) {
         record.check(pantry.pantry());
         pantry.change(() -> mapper.noteBread(uid, record.style(), notedAt, json.of(record)));
+    }
+
+    /**
+     * Takes what a batch's pieces say, by the keys of their entries, in place of what they said before.
+     *
+     * @param batch id of the batch
+     */
+    @Transactional
+    public void teach(long batch, Map<String, BreadRecord> taught) {
+        if (taught.isEmpty() && !mapper.hasBreadOf(batch)) {
+            return;
+        }
+        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
+        pantry.change(() -> {
+            mapper.deleteBreadOf(batch);
+            taught.forEach((key, record) -> mapper.noteBreadOf(
+                    batch,
+                    UUID.nameUUIDFromBytes(key.getBytes(StandardCharsets.UTF_8)).toString(),
+                    record.style(),
+                    now,
+                    json.of(record)));
+        });
     }
 
     /** Forgets a record; the newest that are left of its style, none when it was not there. */

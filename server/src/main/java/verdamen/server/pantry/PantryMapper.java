@@ -39,6 +39,17 @@ interface PantryMapper {
     @Nullable
     String deleteBread(@Param("id") long id);
 
+    boolean hasBreadOf(@Param("batch") long batch);
+
+    void deleteBreadOf(@Param("batch") long batch);
+
+    void noteBreadOf(
+            @Param("batch") long batch,
+            @Param("uid") String uid,
+            @Param("style") String style,
+            @Param("notedAt") OffsetDateTime notedAt,
+            @Param("record") String record);
+
     /** Counts the changes of the kitchen's pantry. */
     long revision();
 

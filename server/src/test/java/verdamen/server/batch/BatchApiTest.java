@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import verdamen.server.ServerTest;
@@ -12,6 +13,11 @@ import verdamen.server.ServerTest;
 public class BatchApiTest extends ServerTest {
 
     private static final String BATCHES = "/api/formulas/1/batches";
+
+    @BeforeMethod
+    public void clear() {
+        clearTheBench();
+    }
 
     @AfterMethod
     public void takeBack() {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -19,6 +20,11 @@ import verdamen.server.ServerTest;
 public class BenchApiTest extends ServerTest {
 
     private final List<Long> begun = new ArrayList<>();
+
+    @BeforeMethod
+    public void clear() {
+        clearTheBench();
+    }
 
     @AfterMethod
     public void takeBack() {

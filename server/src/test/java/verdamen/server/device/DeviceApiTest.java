@@ -8,6 +8,7 @@ import static org.testng.Assert.assertTrue;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -17,6 +18,11 @@ import verdamen.server.ServerTest;
 public class DeviceApiTest extends ServerTest {
 
     private static final String DEVICES = "/api/devices";
+
+    @BeforeMethod
+    public void clear() {
+        clearTheBench();
+    }
 
     @AfterMethod
     public void setRight() {

@@ -1,0 +1,49 @@
+package verdamen.server.notebook;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+import verdamen.server.json.ListPlace;
+
+/** Reads the notebook. */
+@Mapper
+interface NotebookMapper {
+
+    /** What a page is to show, checked. */
+    record Asked(
+            @Nullable String words,
+            @Nullable Long formula,
+            @Nullable String ingredient,
+            @Nullable String verdict,
+            @Nullable String tag,
+            @Nullable OffsetDateTime from,
+            @Nullable OffsetDateTime to,
+            String column,
+            boolean down,
+            @Nullable ListPlace after,
+            int limit) {}
+
+    /** A row with its tags as JSON, and what it is sorted by. */
+    record BatchListRow(
+            long id,
+            long formula,
+            int version,
+            String name,
+            double factor,
+            OffsetDateTime startedAt,
+            @Nullable OffsetDateTime finishedAt,
+            @Nullable String verdict,
+            String said,
+            String tags,
+            boolean practice,
+            String sortValue) {}
+
+    List<BatchListRow> page(@Param("asked") Asked asked);
+
+    long count(@Param("asked") Asked asked);
+
+    /** The tags that batches have, the most used first. */
+    List<String> tags(@Param("limit") int limit);
+}

@@ -1,0 +1,2 @@
+export { NotebookBatchPage } from "./NotebookBatchPage";
+export { NotebookPage } from "./NotebookPage";

@@ -1,0 +1,34 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { api, type BenchEntry, notebookBatchQuery, taken } from "../api";
+import { type SaidProblem, useProblem } from "../words";
+
+type Noted = Omit<BenchEntry, "key" | "at">;
+
+export interface Notes {
+  note: (...noted: Noted[]) => void;
+  undo: (key: string) => void;
+  busy: boolean;
+  problem: SaidProblem | null;
+}
+
+/** Notes on a batch in the notebook, at this moment by the kitchen's clock; what is on the page follows. */
+export function useNotes(id: number, now: string): Notes {
+  const queries = useQueryClient();
+  const change = useMutation({
+    mutationFn: (ask: () => Promise<{ data?: unknown; error?: unknown }>) => taken(ask()),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: notebookBatchQuery(id).queryKey });
+      void queries.invalidateQueries({ queryKey: ["notebook", "list"] });
+      void queries.invalidateQueries({ queryKey: ["notebook", "tags"] });
+    },
+  });
+  return {
+    note: (...noted) => {
+      const entries = noted.map((each) => ({ ...each, at: now, key: crypto.randomUUID() }));
+      change.mutate(() => api.POST("/api/bench/{id}/entries", { params: { path: { id } }, body: { entries } }));
+    },
+    undo: (key) => change.mutate(() => api.POST("/api/bench/{id}/undo", { params: { path: { id } }, body: { key } })),
+    busy: change.isPending,
+    problem: useProblem(change.error),
+  };
+}
