@@ -14,16 +14,16 @@ export function PlannedAndMade({ batch }: { batch: NotebookBatch }) {
             <th scope="col" className="text-left font-normal">
               Ingredient
             </th>
-            <th scope="col" className="font-normal">
+            <th scope="col" className="pl-4 font-normal">
               planned
             </th>
-            <th scope="col" className="font-normal">
+            <th scope="col" className="pl-4 font-normal">
               went in
             </th>
-            <th scope="col" className="font-normal">
+            <th scope="col" className="pl-4 font-normal">
               difference
             </th>
-            <th scope="col" className="font-normal">
+            <th scope="col" className="pl-4 font-normal">
               of the flour
             </th>
           </tr>
@@ -42,10 +42,10 @@ export function PlannedAndMade({ batch }: { batch: NotebookBatch }) {
                   {line.name}
                   {line.part !== "dough" && <span className="soft font-normal"> ({line.part})</span>}
                 </td>
-                <td>{figures.mass(line.plannedGrams)}</td>
-                <td>{figures.mass(line.grams)}</td>
-                <td>{differs ? `${off > 0 ? "+" : "−"}${figures.mass(Math.abs(off))}` : "–"}</td>
-                <td>{line.pct == null ? "–" : figures.percent(line.pct)}</td>
+                <td className="pl-4">{figures.mass(line.plannedGrams)}</td>
+                <td className="pl-4">{figures.mass(line.grams)}</td>
+                <td className="pl-4">{differs ? `${off > 0 ? "+" : "−"}${figures.mass(Math.abs(off))}` : "–"}</td>
+                <td className="pl-4">{line.pct == null ? "–" : figures.percent(line.pct)}</td>
               </tr>
             );
           })}

@@ -72,7 +72,9 @@ function Opened({ batch }: { batch: NotebookBatch }) {
           <PlannedAndMade batch={batch} />
           <section aria-label="Feel and window" className="pt-4">
             <h2 className="section-title">Feel and window</h2>
-            <WindowChart answer={bench} minute={null} />
+            <div className="max-w-md">
+              <WindowChart answer={bench} minute={null} />
+            </div>
             {bench.run.felt.length === 0 && <p className="soft text-sm">Nobody noted how it felt.</p>}
           </section>
           <Record batch={batch} />

@@ -18,13 +18,19 @@ export function Tastings({ batch, notes }: { batch: NotebookBatch; notes: Notes 
       <h2 className="section-title pt-6">Tasted</h2>
       {batch.tastings.length === 0 && <p className="soft text-sm">Nothing is cooked yet.</p>}
       {batch.tastings.map((tasting) => (
-        <Tasted key={tasting.when} tasting={tasting} notes={notes} />
+        <Tasted key={tasting.when} tasting={tasting} notes={notes} now={batch.bench.clock.now} />
       ))}
     </section>
   );
 }
 
-function Tasted({ tasting, notes }: { tasting: NotebookBatch["tastings"][number]; notes: Notes }) {
+interface TastedProps {
+  tasting: NotebookBatch["tastings"][number];
+  notes: Notes;
+  now: string;
+}
+
+function Tasted({ tasting, notes, now }: TastedProps) {
   const figures = useFigures();
   const [softness, setSoftness] = useState<NumberEntry>(null);
   const [flavour, setFlavour] = useState<NumberEntry>(null);
@@ -45,7 +51,9 @@ function Tasted({ tasting, notes }: { tasting: NotebookBatch["tastings"][number]
         ) : due ? (
           <span className="text-warning">Fold a piece and taste it.</span>
         ) : (
-          <span className="soft">due {figures.moment(dueAt)}</span>
+          <span className="soft">
+            {Date.parse(dueAt) > Date.parse(now) ? `due ${figures.moment(dueAt)}` : "not tasted"}
+          </span>
         )}
       </p>
       {(due || said.length > 0) && (

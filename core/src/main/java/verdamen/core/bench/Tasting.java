@@ -13,7 +13,7 @@ import verdamen.core.model.Coefficient;
  *
  * @param when which one
  * @param dueAt when it is to be tasted
- * @param due whether that is so by now and nobody has
+ * @param due whether it is time for it and nobody has: until the next one, or two days after cooking
  * @param fold what it did when it was folded; null when it was not
  * @param softness mark for its softness, 9 is best; null for none
  * @param flavour mark for its flavour; null for none
@@ -49,7 +49,16 @@ public record Tasting(
         }
 
         private OffsetDateTime at(OffsetDateTime cookedAt) {
-            double hours = after == null ? 0 : after.value();
+            return after(cookedAt, after == null ? 0 : after.value());
+        }
+
+        private OffsetDateTime until(OffsetDateTime cookedAt) {
+            return this == NEXT_DAY
+                    ? after(cookedAt, Coefficient.TASTED_UNTIL_HOURS.value())
+                    : values()[ordinal() + 1].at(cookedAt);
+        }
+
+        private static OffsetDateTime after(OffsetDateTime cookedAt, double hours) {
             return cookedAt.plus(Duration.ofSeconds(Math.round(hours * SECONDS_PER_HOUR)));
         }
     }
@@ -75,11 +84,13 @@ public record Tasting(
         return cookedAt == null
                 ? List.of()
                 : Arrays.stream(When.values())
-                        .map(when -> of(when, when.at(cookedAt), entries, now))
+                        .map(when -> of(when, cookedAt, entries, now))
                         .toList();
     }
 
-    private static Tasting of(When when, OffsetDateTime dueAt, List<BenchEntry> entries, OffsetDateTime now) {
+    private static Tasting of(When when, OffsetDateTime cookedAt, List<BenchEntry> entries, OffsetDateTime now) {
+        OffsetDateTime dueAt = when.at(cookedAt);
+        boolean itsTime = !now.isBefore(dueAt) && now.isBefore(when.until(cookedAt));
         String fold = null;
         Double softness = null;
         Double flavour = null;
@@ -92,6 +103,6 @@ public record Tasting(
                 flavour = "flavour".equals(entry.subject()) ? entry.figure() : flavour;
             }
         }
-        return new Tasting(when, dueAt, !tasted && !now.isBefore(dueAt), fold, softness, flavour);
+        return new Tasting(when, dueAt, !tasted && itsTime, fold, softness, flavour);
     }
 }

@@ -498,7 +498,8 @@ public enum Coefficient {
     SIMULATED_COOK_S,
     DEVICE_LOST_S,
     TASTED_AFTER_HOURS,
-    TASTED_NEXT_DAY_HOURS;
+    TASTED_NEXT_DAY_HOURS,
+    TASTED_UNTIL_HOURS;
 
     private final Row row;
 

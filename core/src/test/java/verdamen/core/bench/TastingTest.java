@@ -41,9 +41,10 @@ public class TastingTest {
         return new Object[][] {
             {0.0, List.of(true, false, false)},
             {0.9, List.of(true, false, false)},
-            {1.0, List.of(true, true, false)},
-            {17.9, List.of(true, true, false)},
-            {18.0, List.of(true, true, true)}
+            {1.0, List.of(false, true, false)},
+            {17.9, List.of(false, true, false)},
+            {18.0, List.of(false, false, true)},
+            {48.0, List.of(false, false, false)}
         };
     }
 

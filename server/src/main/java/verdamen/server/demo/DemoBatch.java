@@ -44,15 +44,17 @@ record DemoBatch(
     private static final double ROLLED_FROM = 45;
     private static final double COOKED_FROM = 50;
     private static final double FINISHED_AT = 90;
-    private static final List<String> BEFORE_POURING = List.of("set-up", "prepare", "mix-dry");
-    private static final List<String> UNTIL_IT_RESTS = List.of("pour", "add-inclusions", "hold-back", "knead-by-hand");
 
-    /** The batch as a file would tell it, for a formula of this id. */
-    ToldBatch told(Instant now, long formula) {
+    /**
+     * The batch as a file would tell it, for a formula of this id.
+     *
+     * @param steps keys of the steps of its version, in order
+     */
+    ToldBatch told(Instant now, long formula, List<String> steps) {
         OffsetDateTime began =
                 now.minusSeconds(Math.round(hoursAgo * SECONDS_PER_HOUR)).atOffset(ZoneOffset.UTC);
         List<BenchEntry> entries =
-                new Noting(began, "demo-" + formula + "-" + version + "-" + hoursAgo + "-").entries();
+                new Noting(began, "demo-" + formula + "-" + version + "-" + hoursAgo + "-", steps).entries();
         OffsetDateTime finished = cameOut == null ? null : began.plusMinutes((long) FINISHED_AT);
         return new ToldBatch(
                 version,
@@ -71,11 +73,19 @@ record DemoBatch(
 
         private final OffsetDateTime began;
         private final String prefix;
+        private final List<String> steps;
+        private final int poured;
+        private final int kneaded;
         private final List<BenchEntry> entries = new ArrayList<>();
 
-        private Noting(OffsetDateTime began, String prefix) {
+        private Noting(OffsetDateTime began, String prefix, List<String> steps) {
             this.began = began;
             this.prefix = prefix;
+            this.steps = steps;
+            poured = steps.indexOf("pour");
+            kneaded = (int) steps.stream()
+                    .takeWhile(step -> !step.startsWith("knead") && !step.startsWith("just"))
+                    .count();
         }
 
         private BenchEntry at(EntryKind kind, double afterMinutes) {
@@ -89,15 +99,17 @@ record DemoBatch(
         }
 
         List<BenchEntry> entries() {
-            done(BEFORE_POURING, 0);
+            done(steps.subList(0, poured), 0);
             entries.add(at(EntryKind.WETTED, 0));
             if (water != null) {
                 entries.add(at(EntryKind.POUR, 0.5).withFigure("water", water).withOutcome("weighed"));
             }
-            done(UNTIL_IT_RESTS, 10);
+            done(steps.subList(poured, kneaded + 1), 10);
             entries.add(at(EntryKind.FELT, minute).withOutcome(feel));
             if (cameOut == null) {
-                entries.add(at(EntryKind.STEP, minute).withStep("rest").withOutcome("begun"));
+                entries.add(at(EntryKind.STEP, minute)
+                        .withStep(steps.get(kneaded + 1))
+                        .withOutcome("begun"));
                 return entries;
             }
             List<Double> weighed = pieces == null ? List.of() : pieces;
@@ -122,6 +134,7 @@ record DemoBatch(
             if (tags != null) {
                 tags.forEach(tag -> entries.add(at(EntryKind.TAG, FINISHED_AT).withText(tag)));
             }
+            done(steps.subList(kneaded + 1, steps.size()), FINISHED_AT);
             entries.add(at(EntryKind.FINISHED, FINISHED_AT));
             return entries;
         }

@@ -23,6 +23,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
+import verdamen.core.bench.BenchStep;
+import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.pantry.LotSpec;
 import verdamen.core.pantry.VesselSpec;
@@ -215,10 +217,16 @@ class DemoLoader implements SmartInitializingSingleton {
             batches.takeMissing(
                     saved.id(),
                     formula.batches().stream()
-                            .map(batch -> batch.told(now, saved.id()))
+                            .map(batch -> batch.told(now, saved.id(), steps(saved.id(), batch.version())))
                             .toList(),
                     numbers);
         }
+    }
+
+    private List<String> steps(long formula, int version) {
+        return MadeFormula.of(formulas.spec(formula, version), pantry.pantry()).run().steps().stream()
+                .map(BenchStep::key)
+                .toList();
     }
 
     private void loadTrials(FormulaDocument saved, DemoFormula formula, Instant now) {

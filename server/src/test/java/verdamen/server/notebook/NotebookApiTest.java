@@ -176,7 +176,7 @@ public class NotebookApiTest extends ServerTest {
     public void tastingsAreAskedForUntilTheyAreDone() {
         long id = batch(entry("wetted", 200, ""), entry("finished", 90, ""));
         Answer asked = getJson("/api/notebook/" + id).expect(200);
-        assertTrue(asked.at("/tastings/0/due").asBoolean());
+        assertFalse(asked.at("/tastings/0/due").asBoolean(), "it is not fresh any more");
         assertTrue(asked.at("/tastings/1/due").asBoolean());
         assertFalse(asked.at("/tastings/2/due").asBoolean(), "the next day has not come");
         note(id, entry("taste", 30, ", \"step\": \"hour\", \"subject\": \"softness\", \"figure\": 7"));
