@@ -33,7 +33,7 @@ export function BatchTabs({ shown }: { shown: number }) {
           </span>
           <span className="truncate text-sm font-normal">
             {step ? benchStepName(step) : "all done"}
-            {next && ` · ${timer ?? "timer"} ${clockText((Date.parse(next) - shown) / 1000)}`}
+            {next && ` · ${timer ? `${timer} ` : ""}${clockText((Date.parse(next) - shown) / 1000)}`}
           </span>
         </NavLink>
       ))}

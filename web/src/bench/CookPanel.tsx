@@ -57,7 +57,7 @@ export function CookPanel({ answer, shown, onNote }: CookPanelProps) {
       />
       <p className="pt-2 text-lg" data-testid="cook-tally">
         {off === 0
-          ? `The first piece is a trial: look after ${figures.number(cooking.first.lookS, 0)} s.`
+          ? `The first piece is a trial: look after ${figures.number(cooking.first.lookS, 0)} s`
           : `${off} cooked`}
         {pieces.sideOneS != null && `; first side ${figures.number(pieces.sideOneS, 0)} s`}
         {pieces.sideTwoS != null && `, second ${figures.number(pieces.sideTwoS, 0)} s`}

@@ -36,7 +36,7 @@ export function FeelPanel({ answer, minute, onNote, name }: FeelPanelProps) {
   };
   const advice = ask.data;
   return (
-    <section aria-label="How it feels" data-testid="feel">
+    <section aria-label="How it feels" className="pt-3" data-testid="feel">
       <div className="flex flex-wrap gap-2" role="group" aria-label="It feels">
         {answer.feels.map(({ code, name: word, touchTest }) => (
           <button

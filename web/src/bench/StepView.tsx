@@ -1,6 +1,6 @@
 import { Check, ChevronRight } from "lucide-react";
-import type { BenchAnswer } from "../api";
-import { useFigures } from "../figures";
+import type { BenchAnswer, BenchStep } from "../api";
+import { type Figures, useFigures } from "../figures";
 import { Runs } from "../parts";
 import { benchStepName, cautionWords } from "../words";
 import { CookPanel } from "./CookPanel";
@@ -24,6 +24,15 @@ interface StepViewProps {
   onDone: () => void;
 }
 
+/** How long a step likely takes. */
+function takesWords({ takes: { low, high } }: BenchStep, figures: Figures): string {
+  if (high < 1) {
+    return "Takes less than a minute";
+  }
+  const [from, to] = [figures.number(low, 0), figures.number(high, 0)];
+  return from === to ? `Takes ${to} min` : `Takes about ${from}–${to} min`;
+}
+
 /** One step, large: what is done, what of it is noted, and what comes next. */
 export function StepView({ bench, answer, worded, next, shown, minute, name, onDone }: StepViewProps) {
   const figures = useFigures();
@@ -41,9 +50,7 @@ export function StepView({ bench, answer, worded, next, shown, minute, name, onD
         </p>
       ))}
       <p className="soft pt-1">
-        {step.takes.high >= 1
-          ? `Takes about ${figures.number(step.takes.low, 0)}–${figures.number(step.takes.high, 0)} min`
-          : "Takes less than a minute"}
+        {takesWords(step, figures)}
         {step.handsBusy ? ", with your hands in it." : "; it goes on by itself."}
       </p>
       {step.cautions.map((caution) => (

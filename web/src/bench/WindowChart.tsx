@@ -48,6 +48,11 @@ export function WindowChart({ answer, minute }: { answer: BenchAnswer; minute: n
           </text>
         </>
       )}
+      {!open && (
+        <text x={VIEW.left + 3} y={VIEW.top - 6} fontSize="12" fill="currentColor">
+          no minute in which it rolls well
+        </text>
+      )}
       {[style.softnessLow, style.softnessHigh].map((softness) => (
         <g key={softness}>
           <path d={`M${VIEW.left} ${y(softness)}H${VIEW.width - VIEW.right}`} stroke="currentColor" opacity="0.35" />
