@@ -15,8 +15,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import org.testng.Reporter;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -112,9 +114,7 @@ public class StartCommandIT {
         awaitWords("the server ended by itself: starting it again (1 of at most 3)", 1);
         awaitWords("ready again at " + url(), 1);
         assertTrue(get("/api/formulas").contains("Kept roti"));
-        String lock =
-                Files.readAllLines(data.resolve("postgres/postmaster.pid")).get(0);
-        ProcessHandle.of(Long.parseLong(lock)).orElseThrow().destroyForcibly();
+        endDatabase();
         awaitWords("the database ended by itself: starting it again (2 of at most 3)", 1);
         awaitWords("ready again at " + url(), 2);
         assertTrue(get("/api/formulas").contains("Kept roti"), "the data outlive the end of the database");
@@ -140,7 +140,59 @@ public class StartCommandIT {
         }
     }
 
+    /** Two kills, or as many as {@code -Dverdamen.kills} says, at moments by chance. */
     @Test(dependsOnMethods = "whatEndsByItselfIsStartedAgain")
+    public void whatIsAcknowledgedOutlivesKillsAtAnyMomentAndIsNotDoubled() throws Exception {
+        long seed = Long.getLong("verdamen.seed", System.nanoTime());
+        Reporter.log("seed " + seed, true);
+        Random chance = new Random(seed);
+        startAndAwait();
+        try (NotingAllTheTime noting = new NotingAllTheTime(url())) {
+            for (int kill = 0; kill < Integer.getInteger("verdamen.kills", 2); kill++) {
+                Thread.sleep(chance.nextInt(2500));
+                if (chance.nextBoolean()) {
+                    endServer();
+                } else {
+                    endDatabase();
+                }
+                awaitAnswer();
+            }
+            List<String> acknowledged = noting.acknowledged();
+            assertTrue(acknowledged.size() > 10, "noted " + acknowledged.size());
+            assertEquals(noting.kept(), acknowledged);
+        }
+        assertEquals(run("stop", "--data", data.toString()), 0);
+        running.await();
+    }
+
+    /** Waits until formulas are served; a command that gave up after too many restarts is given once more. */
+    private void awaitAnswer() throws Exception {
+        Instant end = Instant.now().plus(LONGEST);
+        TestHttp.pause();
+        while (!TestHttp.isUp(url()) || !servesFormulas()) {
+            assertTrue(Instant.now().isBefore(end), running.text());
+            if (!running.process().isAlive()) {
+                startAndAwait();
+            }
+            TestHttp.pause();
+        }
+    }
+
+    private boolean servesFormulas() {
+        try {
+            return !get("/api/bench").isEmpty();
+        } catch (UncheckedIOException | AssertionError notYet) {
+            return false;
+        }
+    }
+
+    private void endDatabase() throws IOException {
+        String lock =
+                Files.readAllLines(data.resolve("postgres/postmaster.pid")).get(0);
+        ProcessHandle.of(Long.parseLong(lock)).ifPresent(ProcessHandle::destroyForcibly);
+    }
+
+    @Test(dependsOnMethods = "whatIsAcknowledgedOutlivesKillsAtAnyMomentAndIsNotDoubled")
     public void aRunFileWithAForeignProcessNumberEndsNothing() throws Exception {
         Process foreign = new ProcessBuilder("sh", "-c", "sleep 300; : verdamen").start();
         try {
