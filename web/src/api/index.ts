@@ -1,2 +1,3 @@
 export * from "./client";
 export * from "./queries";
+export { newUuid } from "./uuid";

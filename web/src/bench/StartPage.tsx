@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { api, benchQuery, type BeginRequest, formulaQuery, runningQuery, taken } from "../api";
+import { api, benchQuery, type BeginRequest, formulaQuery, runningQuery, newUuid, taken } from "../api";
 import { Faults, FormulaFinder } from "../formula";
 import { useFigures } from "../figures";
 import { asSent, MassField, NumberField, type NumberEntry, ProblemNotice, Said } from "../parts";
@@ -74,7 +74,7 @@ function Begin({ formula, version, onOther }: BeginProps) {
   const [by, setBy] = useState<SizeBy>("once");
   const [amount, setAmount] = useState<NumberEntry>(null);
   // One key for this form: pressed twice, it is one batch.
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newUuid());
   const begin = useMutation({
     mutationFn: (body: BeginRequest) => taken(api.POST("/api/bench", { body })),
     onSuccess: (answer) => {

@@ -9,6 +9,11 @@ function storage(): Storage {
   return {
     getItem: (key: string) => kept.get(key) ?? null,
     setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+    key: (at: number) => [...kept.keys()][at] ?? null,
+    get length() {
+      return kept.size;
+    },
   } as Storage;
 }
 
@@ -27,6 +32,14 @@ describe("what waits for the server", () => {
     keep([of(2, "c")], here);
     settled(["a"], here);
     expect(waiting(here).map((each) => each.entry.key)).toEqual(["b", "c"]);
+  });
+
+  it("leaves what is broken or of something else", () => {
+    const here = storage();
+    here.setItem("verdamen.theme", "night");
+    here.setItem("verdamen.bench.waiting.000.x", "no json");
+    keep([of(1, "a")], here);
+    expect(waiting(here).map((each) => each.entry.key)).toEqual(["a"]);
   });
 
   it.each([

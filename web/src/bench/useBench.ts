@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { api, type BenchAnswer, type BenchEntry, benchQuery, ProblemError, taken } from "../api";
+import { api, type BenchAnswer, type BenchEntry, benchQuery, ProblemError, newUuid, taken } from "../api";
 import { type SaidProblem, useProblem } from "../words";
 import { hearBatches } from "./devices";
 import { keep, nextToSend, settled, waiting, type Waiting } from "./queue";
@@ -108,7 +108,7 @@ export function useBench(id: number): Bench {
     setFailure(null);
     setRefusedEntry(null);
     const at = new Date(now()).toISOString();
-    keep(noted.map((each) => ({ batch: id, entry: { at, ...each, key: crypto.randomUUID() } })));
+    keep(noted.map((each) => ({ batch: id, entry: { at, ...each, key: newUuid() } })));
     setQueue(waiting());
     void send();
   };

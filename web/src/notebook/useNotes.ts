@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { api, type BenchEntry, notebookBatchQuery, taken } from "../api";
+import { api, type BenchEntry, notebookBatchQuery, newUuid, taken } from "../api";
 import { type SaidProblem, useProblem } from "../words";
 
 type Noted = Omit<BenchEntry, "key" | "at">;
@@ -24,7 +24,7 @@ export function useNotes(id: number, now: string): Notes {
   });
   return {
     note: (...noted) => {
-      const entries = noted.map((each) => ({ ...each, at: now, key: crypto.randomUUID() }));
+      const entries = noted.map((each) => ({ ...each, at: now, key: newUuid() }));
       change.mutate(() => api.POST("/api/bench/{id}/entries", { params: { path: { id } }, body: { entries } }));
     },
     undo: (key) => change.mutate(() => api.POST("/api/bench/{id}/undo", { params: { path: { id } }, body: { key } })),

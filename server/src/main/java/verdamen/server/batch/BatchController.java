@@ -17,9 +17,11 @@ import verdamen.core.model.Within;
 class BatchController {
 
     private final BatchService batches;
+    private final BatchEntries noted;
 
-    BatchController(BatchService batches) {
+    BatchController(BatchService batches, BatchEntries noted) {
         this.batches = batches;
+        this.noted = noted;
     }
 
     @GetMapping("/api/formulas/{formula}/batches")
@@ -83,7 +85,7 @@ class BatchController {
     /** Undoes a correction, by its key; it stays in the record. */
     @DeleteMapping("/api/batches/{id}/corrections/{key}")
     List<Batch> undo(@PathVariable long id, @PathVariable String key) {
-        batches.undo(id, key);
+        noted.undo(id, key);
         return batches.batches(batches.batch(id).formula());
     }
 }

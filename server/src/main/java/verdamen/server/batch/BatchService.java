@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -17,36 +16,28 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.balance.Dough;
 import verdamen.core.bench.BenchEntry;
-import verdamen.core.bench.BenchRun;
 import verdamen.core.bench.BowlSoFar;
 import verdamen.core.bench.EntryKind;
-import verdamen.core.bench.TaughtBread;
-import verdamen.core.cooking.BreadRecord;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.formula.Uses;
 import verdamen.core.handling.InTheBowl;
 import verdamen.core.handling.PutIn;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
-import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.portion.Scaling;
 import verdamen.core.portion.ScalingQuestion;
 import verdamen.server.batch.Batch.Correction;
 import verdamen.server.batch.Batch.Kept;
 import verdamen.server.batch.BatchMapper.BatchRow;
-import verdamen.server.batch.BatchMapper.EntryRow;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
-import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenClock;
-import verdamen.server.pantry.BreadService;
 import verdamen.server.pantry.PantryService;
 
-/** Batches and what is noted of them, entry by entry. */
+/** The batches of a kitchen, with how they felt and what was done about it. */
 @Service
 public class BatchService {
 
@@ -57,26 +48,26 @@ public class BatchService {
     private final BatchMapper mapper;
     private final FormulaService formulas;
     private final PantryService pantry;
-    private final JsonText json;
     private final KitchenClock clock;
+    private final BatchEntries noted;
+    private final BatchBeginning beginning;
     private final ApplicationEventPublisher events;
-    private final BreadService bread;
 
     BatchService(
             BatchMapper mapper,
             FormulaService formulas,
             PantryService pantry,
-            JsonText json,
             KitchenClock clock,
-            ApplicationEventPublisher events,
-            BreadService bread) {
-        this.events = events;
-        this.bread = bread;
-        this.json = json;
+            BatchEntries noted,
+            BatchBeginning beginning,
+            ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.formulas = formulas;
         this.pantry = pantry;
         this.clock = clock;
+        this.noted = noted;
+        this.beginning = beginning;
+        this.events = events;
     }
 
     /** The batches of a formula, the newest first, 20 at most. */
@@ -86,20 +77,11 @@ public class BatchService {
     }
 
     private List<Batch> batches(List<BatchRow> rows) {
-        Map<Long, List<Kept>> entries = kept(rows);
+        Map<Long, List<Kept>> entries = noted.kept(rows);
         OffsetDateTime now = clock.now();
         return rows.stream()
                 .map(row -> batch(row, entries.getOrDefault(row.id(), List.of()), now))
                 .toList();
-    }
-
-    private Map<Long, List<Kept>> kept(List<BatchRow> rows) {
-        return mapper.entries(json.ids(rows.stream().map(BatchRow::id).toList())).stream()
-                .collect(Collectors.groupingBy(EntryRow::batchId, Collectors.mapping(this::kept, Collectors.toList())));
-    }
-
-    private Kept kept(EntryRow row) {
-        return new Kept(json.read(row.entry(), BenchEntry.class), row.notedAt(), row.undoneAt());
     }
 
     /** The batches that are made just now, the oldest first. */
@@ -113,7 +95,7 @@ public class BatchService {
     public List<ToldBatch> told(long formula) {
         List<BatchRow> rows = new ArrayList<>(mapper.newest(formula, ALL));
         Collections.reverse(rows);
-        Map<Long, List<Kept>> entries = kept(rows);
+        Map<Long, List<Kept>> entries = noted.kept(rows);
         return rows.stream()
                 .map(row -> new ToldBatch(
                         row.versionNumber(),
@@ -146,102 +128,13 @@ public class BatchService {
             }
             double factor = each.factor() == null ? 1 : each.factor();
             boolean practice = Boolean.TRUE.equals(each.practice());
-            Long id = open(each.uid(), formula, version, factor, each.startedAt(), each.counts(), practice);
+            Long id = beginning.open(each.uid(), formula, version, factor, each.startedAt(), each.counts(), practice);
             if (id != null) {
                 List<Kept> entries = each.kept(formula);
-                check(entries.stream().map(Kept::entry).toList());
-                keep(id, entries);
+                noted.check(entries.stream().map(Kept::entry).toList());
+                noted.keep(id, entries);
             }
         }
-    }
-
-    /**
-     * How large a batch is to be, by one of these; absent for as large as the formula.
-     *
-     * @param factor how many times of the formula
-     * @param pieces how many pieces it is to make
-     * @param flourGrams flour at hand, g
-     * @param doughGrams dough wanted, g
-     */
-    public record Size(
-            @Nullable Double factor,
-            @Nullable Integer pieces,
-            @Nullable Double flourGrams,
-            @Nullable Double doughGrams) {
-
-        /** As large as the formula. */
-        static final Size ONCE = new Size(null, null, null, null);
-    }
-
-    /**
-     * Begins a batch; begun twice under one identity, it is one.
-     *
-     * @param uid its identity, given by who begins it; null for one of its own
-     * @throws RefusedException when there is no such version, no batch so large, or too many are made already
-     */
-    @Transactional
-    public long begin(@Nullable String uid, long formula, int version, Size size) {
-        Faults faults = new Faults();
-        faults.require(uid == null || isUid(uid), "key", FaultCode.UNKNOWN_CODE, uid);
-        faults.require(mapper.isVersion(formula, version), "version", FaultCode.UNKNOWN_CODE, version);
-        faults.refuse();
-        BatchRow known = uid == null ? null : mapper.byUid(uid);
-        if (known != null) {
-            return known.id();
-        }
-        int most = Limit.BATCHES_RUNNING.mostCount();
-        int running = mapper.running(most).size();
-        if (running >= most) {
-            faults.add(null, "running", FaultCode.TOO_MANY, running + 1, Limit.BATCHES_RUNNING.most());
-        }
-        faults.refuse();
-        double factor = factor(formulas.spec(formula, version), size);
-        KitchenClock.ClockReading now = clock.read();
-        Long id = open(uid, formula, version, factor, now.now(), null, !now.right());
-        return id == null
-                ? Objects.requireNonNull(mapper.byUid(Objects.requireNonNull(uid)))
-                        .id()
-                : id;
-    }
-
-    private @Nullable Long open(
-            @Nullable String uid,
-            long formula,
-            int version,
-            double factor,
-            OffsetDateTime at,
-            @Nullable Boolean counts,
-            boolean practice) {
-        Pantry book = pantry.pantry();
-        List<String> uses = List.copyOf(Uses.of(formulas.spec(formula, version)).ingredients());
-        String ingredients = uses.stream()
-                .map(code -> book.ingredient(code).map(Ingredient::name).orElse(code))
-                .collect(Collectors.joining(" "));
-        return mapper.open(uid, formula, version, factor, at, counts, practice, json.of(uses), ingredients);
-    }
-
-    private static boolean isUid(String uid) {
-        try {
-            return UUID.fromString(uid).toString().equals(uid);
-        } catch (IllegalArgumentException notOne) {
-            return false;
-        }
-    }
-
-    private double factor(FormulaSpec spec, Size size) {
-        return size.equals(Size.ONCE)
-                ? 1
-                : Scaling.of(
-                                new ScalingQuestion(
-                                        spec,
-                                        size.factor(),
-                                        size.pieces(),
-                                        size.flourGrams(),
-                                        size.doughGrams(),
-                                        null,
-                                        null),
-                                pantry.pantry())
-                        .factor();
     }
 
     /**
@@ -254,9 +147,9 @@ public class BatchService {
         Faults faults = new Faults();
         faults.number("minute", minutesAgo, Limit.BENCH_MINUTE);
         faults.refuse();
-        long id = begin(null, formula, version, Size.ONCE);
+        long id = beginning.begin(null, formula, version, BatchBeginning.Size.ONCE);
         OffsetDateTime wetted = clock.now().minus(Duration.ofMillis(Math.round(minutesAgo * MS_PER_MINUTE)));
-        note(id, List.of(BenchEntry.of(key(), EntryKind.WETTED, wetted)));
+        noted.note(id, List.of(BenchEntry.of(key(), EntryKind.WETTED, wetted)));
         return batches(formula);
     }
 
@@ -292,12 +185,6 @@ public class BatchService {
         return batches(List.of(row(id))).get(0);
     }
 
-    /** Everything that was noted of a batch, in order, what was undone with it. */
-    @Transactional(readOnly = true)
-    public List<Kept> entries(long id) {
-        return kept(List.of(row(id))).getOrDefault(id, List.of());
-    }
-
     /**
      * What is in the bowl of a batch: the version it was made from, with everything that was poured and put in since.
      *
@@ -306,109 +193,13 @@ public class BatchService {
     @Transactional(readOnly = true)
     public FormulaSpec inTheBowl(long id) {
         BatchRow row = row(id);
-        return inTheBowl(row, entries(id));
+        return inTheBowl(row, noted.entries(id));
     }
 
     private FormulaSpec inTheBowl(BatchRow row, List<Kept> entries) {
         FormulaSpec planned = planned(row.formulaId(), row.versionNumber(), row.factor());
-        return BowlSoFar.of(planned, pantry.pantry(), counted(entries)).spec();
-    }
-
-    /** What counts of what was noted. */
-    public static List<BenchEntry> counted(List<Kept> entries) {
-        return entries.stream().filter(Kept::counts).map(Kept::entry).toList();
-    }
-
-    /**
-     * Notes entries, in order; those whose key is known already are left. Nothing is noted for later than now.
-     *
-     * @throws FormulaNotFoundException when there is no such batch
-     * @throws RefusedException naming what of an entry is not known or no number
-     */
-    @Transactional
-    public void note(long id, List<BenchEntry> entries) {
-        locked(id);
-        check(entries);
-        OffsetDateTime now = clock.now();
-        keep(
-                id,
-                entries.stream()
-                        .map(entry -> entry.at().isAfter(now) ? entry.withAt(now) : entry)
-                        .map(entry -> new Kept(entry, now, null))
-                        .toList());
-    }
-
-    private void check(List<BenchEntry> entries) {
-        Pantry book = pantry.pantry();
-        Faults faults = new Faults();
-        entries.forEach(entry -> entry.check(book, faults));
-        faults.refuse();
-    }
-
-    private void keep(long id, List<Kept> entries) {
-        mapper.insertEntries(id, json.of(entries));
-        List<Kept> all = entries(id);
-        if (all.size() > Limit.BATCH_ENTRIES.mostCount()) {
-            throw new RefusedException(List.of(new verdamen.core.model.Fault(
-                    null, "entries", FaultCode.TOO_MANY, String.valueOf(all.size()), Limit.BATCH_ENTRIES.most())));
-        }
-        derive(id, counted(all));
-    }
-
-    /** Keeps beside a batch what it is searched and sorted by, and teaches what its pieces say once it is finished. */
-    private void derive(long id, List<BenchEntry> entries) {
-        events.publishEvent(new BatchChanged(id));
-        OffsetDateTime finished = last(entries, EntryKind.FINISHED, BenchEntry::at);
-        List<String> tags = entries.stream()
-                .filter(entry -> entry.kind() == EntryKind.TAG && entry.text() != null)
-                .map(entry -> entry.text().strip())
-                .distinct()
-                .toList();
-        String texts =
-                entries.stream().map(BenchEntry::text).filter(Objects::nonNull).collect(Collectors.joining(" "));
-        String said = last(entries, EntryKind.VERDICT, BenchEntry::text);
-        mapper.keepDerived(
-                id,
-                BenchRun.wettedAt(entries, pantry.pantry()),
-                finished,
-                last(entries, EntryKind.VERDICT, BenchEntry::outcome),
-                said == null ? "" : said,
-                json.of(tags),
-                texts);
-        BatchRow row = row(id);
-        if (!row.practice()) {
-            bread.teach(id, finished == null ? Map.of() : taught(row, entries));
-        }
-    }
-
-    /** What the pieces of a finished batch say against the typical values, each under the key of its entry. */
-    private Map<String, BreadRecord> taught(BatchRow row, List<BenchEntry> entries) {
-        return TaughtBread.of(planned(row.formulaId(), row.versionNumber(), row.factor()), pantry.pantry(), entries);
-    }
-
-    private static <T> @Nullable T last(
-            List<BenchEntry> entries, EntryKind kind, java.util.function.Function<BenchEntry, @Nullable T> of) {
-        return entries.stream()
-                .filter(entry -> entry.kind() == kind)
-                .reduce((one, other) -> other)
-                .map(of)
-                .orElse(null);
-    }
-
-    /**
-     * Undoes an entry; it stays in the record. Undone twice, it is undone once.
-     *
-     * @throws FormulaNotFoundException when the batch has no such entry
-     */
-    @Transactional
-    public void undo(long id, String key) {
-        locked(id);
-        List<Kept> before = entries(id);
-        if (before.stream().noneMatch(kept -> kept.entry().key().equals(key))) {
-            throw new FormulaNotFoundException("Batch " + id + " has no entry " + key + ".");
-        }
-        mapper.undo(id, key, clock.now());
-        derive(id, counted(entries(id)));
+        return BowlSoFar.of(planned, pantry.pantry(), BatchEntries.counted(entries))
+                .spec();
     }
 
     /**
@@ -434,7 +225,7 @@ public class BatchService {
         if (row.finishedAt() == null) {
             entries.add(BenchEntry.of(key(), EntryKind.FINISHED, now));
         }
-        note(id, entries);
+        noted.note(id, entries);
         return batches(row.formulaId());
     }
 
@@ -478,17 +269,13 @@ public class BatchService {
         entries.forEach(entry -> entry.check(book, faults));
         faults.refuse();
         OffsetDateTime now = clock.now();
-        locked(id);
-        keep(id, entries.stream().map(entry -> new Kept(entry, now, null)).toList());
+        noted.locked(id);
+        noted.keep(id, entries.stream().map(entry -> new Kept(entry, now, null)).toList());
         return batches(row.formulaId());
     }
 
     private BatchRow row(long id) {
         return found(id, mapper.batch(id));
-    }
-
-    private void locked(long id) {
-        found(id, mapper.locked(id));
     }
 
     private static BatchRow found(long id, @Nullable BatchRow row) {
@@ -513,7 +300,7 @@ public class BatchService {
                 row.practice(),
                 row.counts(),
                 from == null ? 0 : Math.max(0, minutes(from, end)),
-                counted(entries).stream()
+                BatchEntries.counted(entries).stream()
                         .filter(entry -> entry.kind() == EntryKind.FELT || entry.kind() == EntryKind.CORRECTION)
                         .map(entry -> correction(entry, from == null ? row.startedAt() : from))
                         .toList(),

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.bench.BenchEntry;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
-import verdamen.server.batch.BatchService.Size;
+import verdamen.server.batch.BatchBeginning.Size;
 import verdamen.server.bench.BenchAnswer.RunningBatches;
 
 /** Batches at the bench over the API. */

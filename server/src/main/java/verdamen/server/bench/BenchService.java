@@ -25,8 +25,10 @@ import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.server.batch.Batch;
 import verdamen.server.batch.Batch.Kept;
+import verdamen.server.batch.BatchBeginning;
+import verdamen.server.batch.BatchBeginning.Size;
+import verdamen.server.batch.BatchEntries;
 import verdamen.server.batch.BatchService;
-import verdamen.server.batch.BatchService.Size;
 import verdamen.server.bench.BenchAnswer.BenchCooking;
 import verdamen.server.bench.BenchAnswer.BenchWater;
 import verdamen.server.bench.BenchAnswer.RunningBatch;
@@ -45,6 +47,8 @@ import verdamen.server.pantry.PantryService;
 public class BenchService {
 
     private final BatchService batches;
+    private final BatchEntries noted;
+    private final BatchBeginning beginning;
     private final FormulaService formulas;
     private final PantryService pantry;
     private final KitchenService kitchens;
@@ -52,11 +56,15 @@ public class BenchService {
 
     BenchService(
             BatchService batches,
+            BatchEntries noted,
+            BatchBeginning beginning,
             FormulaService formulas,
             PantryService pantry,
             KitchenService kitchens,
             KitchenClock clock) {
         this.batches = batches;
+        this.noted = noted;
+        this.beginning = beginning;
         this.formulas = formulas;
         this.pantry = pantry;
         this.kitchens = kitchens;
@@ -72,8 +80,7 @@ public class BenchService {
 
     private RunningBatch running(Batch batch) {
         MadeFormula made = made(batch);
-        BenchRun run =
-                BenchRun.of(made, pantry.pantry(), BatchService.counted(batches.entries(batch.id())), clock.now());
+        BenchRun run = BenchRun.of(made, pantry.pantry(), BatchEntries.counted(noted.entries(batch.id())), clock.now());
         BenchTimer next = run.timers().isEmpty() ? null : run.timers().get(0);
         return new RunningBatch(
                 batch,
@@ -96,17 +103,17 @@ public class BenchService {
     @Transactional
     public BenchAnswer begin(BeginRequest request) {
         Size size = request.size() == null ? new Size(null, null, null, null) : request.size();
-        return batch(batches.begin(request.key(), request.formula(), request.version(), size));
+        return batch(beginning.begin(request.key(), request.formula(), request.version(), size));
     }
 
     /** Where a batch stands. */
     @Transactional(readOnly = true)
     public BenchAnswer batch(long id) {
         Batch batch = batches.batch(id);
-        List<Kept> entries = batches.entries(id);
+        List<Kept> entries = noted.entries(id);
         MadeFormula made = made(batch);
         KitchenClock.ClockReading now = clock.read();
-        BenchRun run = BenchRun.of(made, pantry.pantry(), BatchService.counted(entries), now.now());
+        BenchRun run = BenchRun.of(made, pantry.pantry(), BatchEntries.counted(entries), now.now());
         RolledDough rolled = inTheBowl(run.bowl().spec());
         StepWords words = new StepWords(made, CardFigures.of(kitchens.kitchen()));
         Formula formula = made.formula();
@@ -181,14 +188,14 @@ public class BenchService {
         Faults faults = new Faults();
         List<BenchEntry> kept = faults.atMost("entries", entries, Limit.ENTRIES_AT_ONCE);
         faults.refuse();
-        batches.note(id, kept.stream().map(Objects::requireNonNull).toList());
+        noted.note(id, kept.stream().map(Objects::requireNonNull).toList());
         return batch(id);
     }
 
     /** Undoes an entry. */
     @Transactional
     public BenchAnswer undo(long id, String key) {
-        batches.undo(id, key);
+        noted.undo(id, key);
         return batch(id);
     }
 }

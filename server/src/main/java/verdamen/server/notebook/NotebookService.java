@@ -13,6 +13,7 @@ import verdamen.core.bench.MadeLine;
 import verdamen.core.bench.PieceTally;
 import verdamen.core.bench.Tasting;
 import verdamen.core.pantry.Pantry;
+import verdamen.server.batch.BatchEntries;
 import verdamen.server.batch.BatchService;
 import verdamen.server.bench.BenchAnswer;
 import verdamen.server.bench.BenchService;
@@ -44,7 +45,7 @@ class NotebookService {
         BenchAnswer answer = bench.batch(id);
         Pantry book = pantry.pantry();
         MadeFormula made = MadeFormula.of(batches.planned(answer.batch()), book);
-        List<BenchEntry> entries = BatchService.counted(answer.entries());
+        List<BenchEntry> entries = BatchEntries.counted(answer.entries());
         List<String> said = texts(entries, EntryKind.VERDICT);
         return new NotebookBatch(
                 answer,

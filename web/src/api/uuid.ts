@@ -1,0 +1,8 @@
+/** A new UUID, also on a page that came over plain HTTP, where browsers offer none. */
+export function newUuid(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  const hex = Array.from(bytes, (byte, at) =>
+    (at === 6 ? (byte & 0x0f) | 0x40 : at === 8 ? (byte & 0x3f) | 0x80 : byte).toString(16).padStart(2, "0"),
+  ).join("");
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join("-");
+}
