@@ -13,11 +13,11 @@ import tools.jackson.databind.json.JsonMapper;
 public class LearnedIT extends BrowserTest {
 
     private static final String ROTI = """
-            {"name": "Weekday roti", "formula": {"style": "roti", "lines": [
-              {"ingredient": "wheat-atta", "grams": 400}, {"ingredient": "water", "grams": 245},
+            {"name": "Spelt roti", "formula": {"style": "roti", "lines": [
+              {"ingredient": "spelt-whole", "grams": 400}, {"ingredient": "water", "grams": 240},
               {"ingredient": "salt-fine", "grams": 7}]}}
             """;
-    private static final By ATTA = By.cssSelector("tr[data-flour='wheat-atta']");
+    private static final By SPELT = By.cssSelector("tr[data-flour='spelt-whole']");
 
     @Test
     public void aBatchTeachesIsTakenAndLeftOut() {
@@ -38,12 +38,12 @@ public class LearnedIT extends BrowserTest {
         By leave = By.cssSelector("tr[data-batch='" + batch + "'] button");
         patience().until(ExpectedConditions.textToBe(leave, "Leave it out"));
         driver().findElement(leave).click();
-        patience().until(ExpectedConditions.numberOfElementsToBe(ATTA, 0));
+        patience().until(ExpectedConditions.numberOfElementsToBe(SPELT, 0));
         patience().until(ExpectedConditions.textToBe(leave, "Count it"));
     }
 
     private WebElement row() {
-        return patience().until(ExpectedConditions.presenceOfElementLocated(ATTA));
+        return patience().until(ExpectedConditions.presenceOfElementLocated(SPELT));
     }
 
     private String cell(String name) {

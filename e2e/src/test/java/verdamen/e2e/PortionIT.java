@@ -97,11 +97,11 @@ public class PortionIT extends StationTest {
         waitForText("[data-testid=wall]", "it tears");
         fill("Filling of a piece", "4500");
         waitForText("[data-testid=shapes-form]", "it must be at most");
-        driver().findElement(By.xpath("//select[@aria-label='Kind of pieces']/option[.='in layers']"))
+        driver().findElement(By.xpath("//label[contains(., 'Kind of pieces')]/select/option[.='in layers']"))
                 .click();
         fill("Times it is folded", "7");
         waitForText("[data-testid=shaped]", "they run together");
-        driver().findElement(By.xpath("//select[@aria-label='Kind of pieces']/option[.='cut from a sheet']"))
+        driver().findElement(By.xpath("//label[contains(., 'Kind of pieces')]/select/option[.='cut from a sheet']"))
                 .click();
         fill("Each, across", "50");
         fill("Sheet, longer side", "40");
