@@ -76,7 +76,13 @@ function AtTheBench({ bench, answer, shown }: { bench: Bench; answer: BenchAnswe
     [pantry.data],
   );
   const { run, batch, clock } = answer;
-  const minute = run.wettedAt == null ? null : Math.max(0, (shown - Date.parse(run.wettedAt)) / 60_000);
+  const finished = run.finishedAt != null;
+  const minute =
+    run.wettedAt == null
+      ? null
+      : finished
+        ? (run.minute ?? null)
+        : Math.max(0, (shown - Date.parse(run.wettedAt)) / 60_000);
   const at = answer.steps.findIndex(({ step }) => step.key === run.current);
   const worded = answer.steps[at];
   const done = () => worded && bench.note({ kind: "step", step: worded.step.key, outcome: "done" });
@@ -120,7 +126,7 @@ function AtTheBench({ bench, answer, shown }: { bench: Bench; answer: BenchAnswe
       </div>
       <aside className="flex flex-col gap-4">
         <section aria-label="Rolling window">
-          <WindowChart answer={answer} minute={minute} />
+          <WindowChart answer={answer} minute={finished ? null : minute} />
           {answer.bowl && (
             <p className="soft text-sm" data-testid="bench-bowl">
               In the bowl {figures.mass(answer.bowl.doughGrams)}
@@ -129,7 +135,7 @@ function AtTheBench({ bench, answer, shown }: { bench: Bench; answer: BenchAnswe
             </p>
           )}
         </section>
-        <Timers answer={answer} shown={shown} onNote={bench.note} />
+        {!finished && <Timers answer={answer} shown={shown} onNote={bench.note} />}
         <details>
           <summary className="cursor-pointer text-lg">Take a reading</summary>
           <ReadingPanel answer={answer} onNote={bench.note} />

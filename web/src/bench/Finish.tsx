@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import type { BenchAnswer } from "../api";
 import { OUTCOMES, outcomeName } from "../words";
 import type { Bench } from "./useBench";
@@ -15,6 +16,9 @@ export function Finish({ bench, answer }: { bench: Bench; answer: BenchAnswer })
         <p className="pt-2 text-2xl">
           {run.verdict ? `It ${outcomeName("verdict", run.verdict)}.` : "Nobody has said how it came out."}
         </p>
+        <Link className="btn btn-primary mt-4 h-16 text-xl" to={`/notebook/${answer.batch.id}`}>
+          Taste it, in the notebook
+        </Link>
       </section>
     );
   }

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { NotebookBatch } from "../api";
 import { useFigures } from "../figures";
-import { NumberField, asSent, type NumberEntry } from "../parts";
+import { NumberField, asSent, type NumberEntry, Said } from "../parts";
 import { OUTCOMES, outcomeName } from "../words";
 import type { Notes } from "./useNotes";
 
@@ -40,8 +40,19 @@ function Tasted({ tasting, notes, now }: TastedProps) {
     tasting.softness != null && `softness ${figures.number(tasting.softness, 0)} of 9`,
     tasting.flavour != null && `flavour ${figures.number(tasting.flavour, 0)} of 9`,
   ].filter(Boolean);
-  const taste = (subject: string, figure: NumberEntry) =>
-    notes.note({ kind: "taste", step: when, subject, figure: asSent(figure) });
+  const marks = [
+    { subject: "softness", figure: softness },
+    { subject: "flavour", figure: flavour },
+  ].filter(({ figure }) => figure !== null);
+  const note = async () => {
+    const taken = await notes.note(
+      ...marks.map((mark) => ({ kind: "taste" as const, step: when, ...mark, figure: asSent(mark.figure) })),
+    );
+    if (taken) {
+      setSoftness(null);
+      setFlavour(null);
+    }
+  };
   return (
     <div className="hairline border-t py-2" data-tasting={when} data-due={due}>
       <p className="flex flex-wrap gap-x-3">
@@ -64,7 +75,7 @@ function Tasted({ tasting, notes, now }: TastedProps) {
               className={`btn btn-sm ${fold === code ? "btn-neutral" : ""}`}
               aria-pressed={fold === code}
               disabled={notes.busy}
-              onClick={() => notes.note({ kind: "taste", step: when, subject: "fold", outcome: code })}
+              onClick={() => void notes.note({ kind: "taste", step: when, subject: "fold", outcome: code })}
             >
               {name}
             </button>
@@ -87,22 +98,10 @@ function Tasted({ tasting, notes, now }: TastedProps) {
             format={String}
             onChange={setFlavour}
           />
-          <button
-            className="btn btn-sm"
-            disabled={notes.busy || (softness === null && flavour === null)}
-            onClick={() => {
-              if (softness !== null) {
-                taste("softness", softness);
-              }
-              if (flavour !== null) {
-                taste("flavour", flavour);
-              }
-              setSoftness(null);
-              setFlavour(null);
-            }}
-          >
+          <button className="btn btn-sm" disabled={notes.busy || marks.length === 0} onClick={() => void note()}>
             Note the marks
           </button>
+          {marks.length > 0 && <Said messages={notes.problem?.faults?.map(({ message }) => message) ?? []} />}
         </div>
       )}
     </div>

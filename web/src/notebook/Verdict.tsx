@@ -34,7 +34,7 @@ export function Verdict({ batch, notes }: { batch: NotebookBatch; notes: Notes }
             className={`btn btn-sm ${verdict === code ? "btn-primary" : ""}`}
             aria-pressed={verdict === code}
             disabled={notes.busy}
-            onClick={() => notes.note({ kind: "verdict", outcome: code, text: said || null })}
+            onClick={() => void notes.note({ kind: "verdict", outcome: code, text: said || null })}
           >
             {name}
           </button>
@@ -44,7 +44,7 @@ export function Verdict({ batch, notes }: { batch: NotebookBatch; notes: Notes }
         className="flex gap-2 pt-2"
         onSubmit={(event) => {
           event.preventDefault();
-          notes.note(
+          void notes.note(
             verdict ? { kind: "verdict", outcome: verdict, text: said || null } : { kind: "note", text: said },
           );
         }}
@@ -74,8 +74,7 @@ export function Verdict({ batch, notes }: { batch: NotebookBatch; notes: Notes }
           onSubmit={(event) => {
             event.preventDefault();
             if (tag.trim()) {
-              notes.note({ kind: "tag", text: tag.trim() });
-              setTag("");
+              void notes.note({ kind: "tag", text: tag.trim() }).then((taken) => taken && setTag(""));
             }
           }}
         >
@@ -113,8 +112,7 @@ export function Verdict({ batch, notes }: { batch: NotebookBatch; notes: Notes }
         className="flex gap-2 pt-1"
         onSubmit={(event) => {
           event.preventDefault();
-          notes.note({ kind: "change", text: change.trim() });
-          setChange("");
+          void notes.note({ kind: "change", text: change.trim() }).then((taken) => taken && setChange(""));
         }}
       >
         <input

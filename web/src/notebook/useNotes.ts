@@ -5,7 +5,8 @@ import { type SaidProblem, useProblem } from "../words";
 type Noted = Omit<BenchEntry, "key" | "at">;
 
 export interface Notes {
-  note: (...noted: Noted[]) => void;
+  /** Answers whether it is kept: what was typed stays when it is not. */
+  note: (...noted: Noted[]) => Promise<boolean>;
   undo: (key: string) => void;
   busy: boolean;
   problem: SaidProblem | null;
@@ -25,7 +26,12 @@ export function useNotes(id: number, now: string): Notes {
   return {
     note: (...noted) => {
       const entries = noted.map((each) => ({ ...each, at: now, key: newUuid() }));
-      change.mutate(() => api.POST("/api/bench/{id}/entries", { params: { path: { id } }, body: { entries } }));
+      return change
+        .mutateAsync(() => api.POST("/api/bench/{id}/entries", { params: { path: { id } }, body: { entries } }))
+        .then(
+          () => true,
+          () => false,
+        );
     },
     undo: (key) => change.mutate(() => api.POST("/api/bench/{id}/undo", { params: { path: { id } }, body: { key } })),
     busy: change.isPending,

@@ -94,4 +94,24 @@ public class NotebookIT extends StationTest {
         waitForText("[data-testid=record]", "Came out well");
         waitForText("[data-testid=record]", "Came out middling");
     }
+
+    @Test
+    public void aMarkThatIsNoneIsSaidAndWhatWasTypedStays() {
+        long batch = Long.parseLong(server().post(
+                        "/api/formulas/" + server().formulaId("Pumpkin and emmer roti") + "/batches",
+                        "{\"version\": 4, \"minutesAgo\": 60}")
+                .replaceFirst("(?s).*?\"id\":(\\d+).*", "$1"));
+        server().post("/api/batches/" + batch + "/finish", "{}");
+        open("/notebook/" + batch);
+        type("[data-tasting=now] [aria-label='Softness, fresh']", "eleven");
+        button("Note the marks");
+        waitForText("[data-tasting=now]", "is not a number");
+        assertEquals(css("[data-tasting=now] [aria-label='Softness, fresh']").getAttribute("value"), "eleven");
+        type("[data-tasting=now] [aria-label='Softness, fresh']", "8");
+        button("Note the marks");
+        waitForText("[data-tasting=now]", "softness 8 of 9");
+        button("Delete the batch");
+        button("Delete it");
+        css(ROWS);
+    }
 }
