@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, type LearningAnswer, learningQuery, type PantryDocument, pantryQuery, taken } from "../api";
 import { useFigures } from "../figures";
-import { ErrorNotice } from "../parts";
+import { ErrorNotice, Trend } from "../parts";
 
 type Flour = LearningAnswer["flours"][number];
 type Batch = LearningAnswer["batches"][number];
@@ -20,10 +20,12 @@ export function Learned({ pantry }: { pantry: PantryDocument }) {
       <ErrorNotice error={learning.error} retry={() => void learning.refetch()} />
       {learning.data && flours.length === 0 && (
         <p className="soft hairline border-y py-8 text-center text-sm">
-          Nothing yet. Start a batch in Handling, say how the dough feels once it is kneaded, and finish it.
+          Nothing yet. Make a batch at the Bench or in Handling, say how the dough feels once it is kneaded, and finish
+          it.
         </p>
       )}
       {flours.length > 0 && <Flours flours={flours} />}
+      {flours.length > 0 && <Courses flours={flours} batches={batches} />}
       {batches.length > 0 && <Batches batches={batches} pantry={pantry} />}
     </section>
   );
@@ -102,6 +104,45 @@ function Flours({ flours }: { flours: Flour[] }) {
   );
 }
 
+/** How each counted batch moved what is thought of a flour, the oldest first. */
+function Courses({ flours, batches }: { flours: Flour[]; batches: Batch[] }) {
+  const figures = useFigures();
+  const made = new Map(batches.map((batch) => [batch.id, batch]));
+  const percent = (value: number) => `${figures.number(value, 1)} %`;
+  return (
+    <section aria-label="How they moved">
+      <h2 className="section-title pt-6 pb-1">How they moved, batch by batch</h2>
+      <p className="soft pb-2 text-xs">
+        Each dot is what was thought after one more batch, with its uncertainty; the dashed line is the book’s value.
+      </p>
+      <div className="grid grid-cols-3 gap-x-8 gap-y-4">
+        {flours.map(({ learned, name }) => (
+          <figure key={learned.ingredient} data-course={learned.ingredient}>
+            <figcaption className="text-sm">
+              {name} <span className="soft">{counted(learned.batches)}</span>
+            </figcaption>
+            <Trend
+              label={`${name}: the book says ${percent(learned.bookPct)}, your batches ${percent(learned.learnedPct)}`}
+              reference={learned.bookPct}
+              format={percent}
+              points={learned.course.map(({ batch, learnedPct, learnedSdPct }) => {
+                const of = made.get(batch);
+                const what = of ? `${figures.moment(of.startedAt)}, ${of.name}` : `batch ${batch}`;
+                return {
+                  key: batch,
+                  value: learnedPct,
+                  spread: learnedSdPct,
+                  words: `${what}: ${figures.number(learnedPct, 1)} ± ${figures.number(learnedSdPct, 1)} %`,
+                };
+              })}
+            />
+          </figure>
+        ))}
+      </div>
+    </section>
+  );
+}
+
 function Batches({ batches, pantry }: { batches: Batch[]; pantry: PantryDocument }) {
   const figures = useFigures();
   const queries = useQueryClient();
@@ -129,7 +170,7 @@ function Batches({ batches, pantry }: { batches: Batch[]; pantry: PantryDocument
           {batches.map((batch) => (
             <tr key={batch.id} className="hairline border-t" data-batch={batch.id}>
               <td className="py-1.5">
-                <Link className="underline" to={`/formulas/${batch.formula}/handling`}>
+                <Link className="underline" to={`/notebook/${batch.id}`}>
                   {batch.name}
                 </Link>{" "}
                 <span className="soft">{figures.moment(batch.startedAt)}</span>

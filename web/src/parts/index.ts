@@ -18,3 +18,4 @@ export { Said } from "./Said";
 export { DiscView } from "./DiscView";
 export { ViewChoice } from "./ViewChoice";
 export { Runs } from "./Runs";
+export { Trend, type TrendPoint } from "./Trend";

@@ -40,6 +40,8 @@ const RULES: Record<ExplanationStep["rule"], (read: Read, value: number, figures
   SOFTNESS: (_, value, f) => `softness ${f.number(value, 2)}`,
   VARIANCE_FROM_WEIGHING: (_, value, f) => `${f.number(value, 1)} g² from its weight`,
   VARIANCE_FROM_ABSORPTION: (_, value, f) => `${f.number(value, 1)} g² from its absorption`,
+  VARIANCE_LEARNED_TOGETHER: (_, value, f) =>
+    `${f.number(value, 1)} g² since it was learned together with another flour`,
   GLUTEN: (_, value, f) => `gluten strength ${f.number(value, 0)}`,
   THINNEST_SHEET: (_, value, f) => `thinnest sheet ${f.number(value, 1)} mm`,
   SHEET_STRENGTH: (_, value, f) => `sheet strength ${f.number(value, 0)}`,

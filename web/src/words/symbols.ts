@@ -79,6 +79,8 @@ const SYMBOLS: Record<Term["symbol"], SymbolWords> = {
   WINDOW_LOW: { name: "lower end of the window", short: "lower end" },
   WINDOW_HIGH: { name: "upper end of the window", short: "upper end" },
   DEVIATION: { name: "standard deviation", short: "" },
+  OWN_VARIANCE: { name: "variance of its own", short: "" },
+  LEARNED_TOGETHER: { name: "what it changes that flours were learned together", short: "" },
   FLOUR: { name: "flour", short: "flour" },
   FLOUR_DRINKS: { name: "drunk by flour", short: "drunk by flour" },
   GLUTEN: { name: "gluten strength", short: "gluten strength" },

@@ -45,6 +45,7 @@ import verdamen.core.model.Rule;
 import verdamen.core.model.Symbol;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Feel;
+import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.portion.Portion;
 import verdamen.core.portion.PortionQuestion;
 import verdamen.core.portion.Shapes;
@@ -85,6 +86,9 @@ public class ExplanationsTest {
                 continue;
             }
         }
+        keep(Balance.water(Dough.of(FormulaReader.read(
+                Doughs.spec("roti", Doughs.line("wheat-atta", 240), Doughs.line("rye-whole", 160)),
+                Doughs.BOOK.withLearnedTogether(List.of(new LearnedTogether("wheat-atta", "rye-whole", -0.8)))))));
         Random chains = new Random(RandomFormulas.SEED);
         for (int at = 0; at < CHAINS; at++) {
             ofChain(Chains.random(chains));

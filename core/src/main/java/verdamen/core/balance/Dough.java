@@ -245,7 +245,8 @@ public final class Dough {
 
     /**
      * Standard deviation of the softness at {@code minute}, from the weighing of every row and the absorption of every
-     * flour: σ_S² = Σ ((S·drinks − brings)/m · sd)² + Σ (S · drinks · relative sd)², over D². 0 when nothing drinks.
+     * flour: σ_S² = Σ ((S·drinks − brings)/m · sd)² + Σ (S · drinks · relative sd)², over D², and what flours learned from
+     * the same batches change of it. 0 when nothing drinks.
      */
     public double softnessSd(double minute) {
         Double softness = softness(minute);
@@ -254,11 +255,16 @@ public final class Dough {
         }
         SoftnessSpread known = spread;
         if (known == null) {
-            known = new SoftnessSpread(accounts);
+            known = new SoftnessSpread(accounts, jointSpread());
             spread = known;
         }
         Moment at = moment(minute);
         return Math.sqrt(known.variance(at, softness)) / drinksGrams(at);
+    }
+
+    /** What flours of this dough that were learned from the same batches change of its spread. */
+    JointSpread jointSpread() {
+        return new JointSpread(accounts, formula.pantry().learnedTogether());
     }
 
     /** Water of a row as it was weighed in, g: a flour's at its lot's moisture, or 14 %. */

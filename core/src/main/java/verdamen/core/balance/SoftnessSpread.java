@@ -74,8 +74,10 @@ final class SoftnessSpread {
     }
 
     private final List<Products> paces;
+    private final JointSpread joint;
 
-    SoftnessSpread(List<WaterAccount> accounts) {
+    SoftnessSpread(List<WaterAccount> accounts, JointSpread joint) {
+        this.joint = joint;
         Map<Integer, List<WaterAccount>> lines = new LinkedHashMap<>();
         for (WaterAccount account : accounts) {
             if (account.row().grams() > 0) {
@@ -134,7 +136,7 @@ final class SoftnessSpread {
 
     /** Variance of what is brought less the softness times what is drunk, g²; over drinks² it is that of the softness. */
     double variance(Moment at, double softness) {
-        double variance = 0;
+        double variance = softness * softness * joint.variance(at);
         for (Products pace : paces) {
             variance += pace.variance(at, softness);
         }

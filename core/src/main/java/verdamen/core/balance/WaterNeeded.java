@@ -165,7 +165,41 @@ final class WaterNeeded {
     private Map<Integer, List<ExplanationStep>> varianceParts() {
         Map<Integer, List<ExplanationStep>> parts = new TreeMap<>();
         lines().forEach((line, rows) -> parts.put(line, varianceOf(rows)));
+        addLearnedTogether(parts);
         return parts;
+    }
+
+    /**
+     * Flours learned from the same batches are surer together than each alone. What that takes from the variance is shared out
+     * to them as the variance of their own is, so that no line takes more than it brings.
+     */
+    private void addLearnedTogether(Map<Integer, List<ExplanationStep>> parts) {
+        JointSpread joint = dough.jointSpread();
+        Map<Integer, Double> own = new TreeMap<>();
+        for (WaterAccount account : dough.accounts()) {
+            if (joint.has(account)) {
+                own.merge(account.row().line().index(), squaredDrinks(account), Double::sum);
+            }
+        }
+        double sum = own.values().stream().mapToDouble(Double::doubleValue).sum();
+        if (sum > 0) {
+            double change = Math.max(-1, target * target * joint.variance(at) / sum);
+            own.forEach((line, variance) -> parts.get(line)
+                    .add(ExplanationStep.of(
+                            Rule.VARIANCE_LEARNED_TOGETHER,
+                            variance * change,
+                            Unit.GRAMS_SQUARED,
+                            Term.of(OWN_VARIANCE, variance, Unit.GRAMS_SQUARED),
+                            Term.factor(LEARNED_TOGETHER, change))));
+        }
+    }
+
+    private double squaredDrinks(WaterAccount account) {
+        Behaviour behaviour = account.row().behaviour();
+        double deviation = behaviour == null
+                ? 0
+                : target * account.drinks(at) * account.row().absorptionRelativeSd(behaviour);
+        return deviation * deviation;
     }
 
     private List<ExplanationStep> varianceOf(List<WaterAccount> rows) {
@@ -212,7 +246,7 @@ final class WaterNeeded {
 
     private static boolean isFromAbsorption(List<ExplanationStep> steps) {
         double absorption = steps.stream()
-                .filter(step -> step.rule() == Rule.VARIANCE_FROM_ABSORPTION)
+                .filter(step -> step.rule() != Rule.VARIANCE_FROM_WEIGHING)
                 .mapToDouble(ExplanationStep::value)
                 .sum();
         return absorption > sum(steps) / 2;

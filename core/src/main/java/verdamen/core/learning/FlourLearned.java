@@ -1,5 +1,6 @@
 package verdamen.core.learning;
 
+import java.util.List;
 import verdamen.core.pantry.Ingredient;
 
 /**
@@ -11,9 +12,25 @@ import verdamen.core.pantry.Ingredient;
  * @param learnedPct the same as the batches have it
  * @param learnedSdPct standard deviation of that, percentage points
  * @param batches how many of them have it
+ * @param course how each counted batch that has it moved it, the oldest first
  */
 public record FlourLearned(
-        String ingredient, double bookPct, double bookSdPct, double learnedPct, double learnedSdPct, int batches) {
+        String ingredient,
+        double bookPct,
+        double bookSdPct,
+        double learnedPct,
+        double learnedSdPct,
+        int batches,
+        List<Moved> course) {
+
+    /**
+     * What was thought of a flour after a batch.
+     *
+     * @param batch id of the batch
+     * @param learnedPct water it takes up at 14 % moisture, % of its mass
+     * @param learnedSdPct standard deviation of that, percentage points
+     */
+    public record Moved(long batch, double learnedPct, double learnedSdPct) {}
 
     /** Water that a flour takes up at 14 % moisture, as a share of its mass. */
     static double bookAbsorption(Ingredient flour) {

@@ -5,9 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import verdamen.core.learning.FlourLearned.Moved;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
 import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.Pantry;
 
 /**
@@ -16,9 +18,10 @@ import verdamen.core.pantry.Pantry;
  * after another, which gives the same as all at once).
  *
  * @param flours what is said of each flour that a counted batch has, by code
+ * @param together what is left unknown of two of these flours, by pairs, as far as it goes together
  * @param batches what became of each batch, in the order given
  */
-public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
+public record Learning(List<FlourLearned> flours, List<LearnedTogether> together, List<BatchVerdict> batches) {
 
     private static final double ERROR_SHARE = Coefficient.LEARNING_ERROR.value();
     private static final double FAR_OFF = Coefficient.LEARNING_FAR_OFF.value();
@@ -39,7 +42,6 @@ public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
                 .toList();
         Belief belief = new Belief(codes, book);
         List<BatchVerdict> verdicts = new ArrayList<>();
-        int[] counted = new int[codes.size()];
         for (Batch batch : batches) {
             FeltBatch said = felt.get(batch.id()).orElse(null);
             if (said == null) {
@@ -53,14 +55,11 @@ public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
             boolean farOff = Math.abs(off) > FAR_OFF;
             boolean counts = batch.counts() == Batch.Counts.YES || (batch.counts() == Batch.Counts.NOT_SAID && !farOff);
             if (counts) {
-                belief.learn(x, said);
-                for (int flour = 0; flour < x.length; flour++) {
-                    counted[flour] += x[flour] > 0 ? 1 : 0;
-                }
+                belief.learn(batch.id(), x, said);
             }
             verdicts.add(new BatchVerdict(batch.id(), off, farOff, counts));
         }
-        return new Learning(belief.learned(counted), List.copyOf(verdicts));
+        return new Learning(belief.learned(), belief.together(), List.copyOf(verdicts));
     }
 
     /** Means and covariances of what flours take up, as shares of their mass. */
@@ -69,6 +68,7 @@ public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
         private final List<Ingredient> flours;
         private final double[] mean;
         private final double[][] covariance;
+        private final List<List<Moved>> courses = new ArrayList<>();
 
         Belief(List<String> codes, Pantry book) {
             this.flours = codes.stream()
@@ -79,6 +79,7 @@ public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
             this.covariance = new double[mean.length][mean.length];
             for (int flour = 0; flour < mean.length; flour++) {
                 covariance[flour][flour] = square(bookSd(flours.get(flour)));
+                courses.add(new ArrayList<>());
             }
         }
 
@@ -91,7 +92,7 @@ public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
             return (said.y() - dot(x, mean)) / Math.sqrt(dot(x, times(x)) + square(said.sd()));
         }
 
-        void learn(double[] x, FeltBatch said) {
+        void learn(long batch, double[] x, FeltBatch said) {
             double[] cx = times(x);
             double variance = dot(x, cx) + square(said.sd());
             double error = said.y() - dot(x, mean);
@@ -101,21 +102,58 @@ public record Learning(List<FlourLearned> flours, List<BatchVerdict> batches) {
                     covariance[row][column] -= cx[row] * cx[column] / variance;
                 }
             }
+            for (int flour = 0; flour < mean.length; flour++) {
+                if (x[flour] > 0) {
+                    courses.get(flour).add(new Moved(batch, meanPct(flour), sdPct(flour)));
+                }
+            }
         }
 
-        List<FlourLearned> learned(int[] counted) {
+        private double meanPct(int flour) {
+            return Share.ofFraction(mean[flour]).pct();
+        }
+
+        private double sdPct(int flour) {
+            return Share.ofFraction(sd(flour)).pct();
+        }
+
+        private double sd(int flour) {
+            return Math.sqrt(covariance[flour][flour]);
+        }
+
+        private boolean isLearned(int flour) {
+            return !courses.get(flour).isEmpty();
+        }
+
+        List<LearnedTogether> together() {
+            List<LearnedTogether> together = new ArrayList<>();
+            for (int flour = 0; flour < mean.length; flour++) {
+                for (int other = flour + 1; other < mean.length; other++) {
+                    if (isLearned(flour) && isLearned(other) && covariance[flour][other] != 0) {
+                        double correlation = covariance[flour][other] / (sd(flour) * sd(other));
+                        together.add(new LearnedTogether(
+                                flours.get(flour).code(),
+                                flours.get(other).code(),
+                                Math.max(-1, Math.min(1, correlation))));
+                    }
+                }
+            }
+            return List.copyOf(together);
+        }
+
+        List<FlourLearned> learned() {
             List<FlourLearned> learned = new ArrayList<>();
             for (int flour = 0; flour < mean.length; flour++) {
-                if (counted[flour] > 0) {
+                if (isLearned(flour)) {
                     Ingredient book = flours.get(flour);
                     learned.add(new FlourLearned(
                             book.code(),
                             Share.ofFraction(FlourLearned.bookAbsorption(book)).pct(),
                             Share.ofFraction(bookSd(book)).pct(),
-                            Share.ofFraction(mean[flour]).pct(),
-                            Share.ofFraction(Math.sqrt(covariance[flour][flour]))
-                                    .pct(),
-                            counted[flour]));
+                            meanPct(flour),
+                            sdPct(flour),
+                            courses.get(flour).size(),
+                            List.copyOf(courses.get(flour))));
                 }
             }
             return List.copyOf(learned);

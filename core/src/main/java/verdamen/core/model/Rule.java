@@ -73,6 +73,8 @@ public enum Rule {
     VARIANCE_FROM_WEIGHING("pow(PER_GRAM * DEVIATION, 2)"),
     /** Share of a line in that variance, from its absorption. */
     VARIANCE_FROM_ABSORPTION("pow(TARGET * DRINKS * DEVIATION, 2)"),
+    /** What is added to that when its flours were learned from the same batches. */
+    VARIANCE_LEARNED_TOGETHER("OWN_VARIANCE * LEARNED_TOGETHER"),
     /** Gluten strength. */
     GLUTEN("100 * GLUTEN_PROTEIN / SOLIDS / GLUTEN_REFERENCE * (1 - GLUTEN_LOSS_TO_PIECES * "
             + "PIECE_SHARE) * (1 - min(GLUTEN_LOSS_TO_FAT_MAX, GLUTEN_LOSS_TO_FAT * FAT_PER_FLOUR))"),

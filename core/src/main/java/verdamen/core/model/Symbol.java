@@ -43,6 +43,8 @@ public enum Symbol {
     WINDOW_LOW,
     WINDOW_HIGH,
     DEVIATION,
+    OWN_VARIANCE,
+    LEARNED_TOGETHER,
     FLOUR,
     FLOUR_DRINKS,
     GLUTEN,

@@ -24,6 +24,7 @@ public final class Pantry {
     private final List<Measure> measures;
     private final Aliases aliases;
     private final OwnBread ownBread;
+    private final List<LearnedTogether> learnedTogether;
 
     /** A pantry of these without old codes; see {@link #Pantry(Collection, Collection, Collection, List, List, Aliases)}. */
     public Pantry(
@@ -43,7 +44,7 @@ public final class Pantry {
             List<Feel> feels,
             List<Measure> measures,
             Aliases aliases) {
-        this(ingredients, styles, forms, feels, measures, aliases, OwnBread.NONE);
+        this(ingredients, styles, forms, feels, measures, aliases, OwnBread.NONE, List.of());
     }
 
     private Pantry(
@@ -53,8 +54,10 @@ public final class Pantry {
             List<Feel> feels,
             List<Measure> measures,
             Aliases aliases,
-            OwnBread ownBread) {
+            OwnBread ownBread,
+            List<LearnedTogether> learnedTogether) {
         this.ownBread = ownBread;
+        this.learnedTogether = List.copyOf(learnedTogether);
         this.ingredients = byCode(ingredients, Ingredient::code);
         this.styles = byCode(styles, Style::code);
         this.forms = byCode(forms, Form::code);
@@ -73,12 +76,22 @@ public final class Pantry {
 
     /** This pantry with other ingredients. */
     public Pantry withIngredients(Collection<Ingredient> others) {
-        return new Pantry(others, styles(), forms(), feels, measures, aliases, ownBread);
+        return new Pantry(others, styles(), forms(), feels, measures, aliases, ownBread, learnedTogether);
     }
 
     /** This pantry with what the kitchen's own bread has taught. */
     public Pantry withOwnBread(OwnBread taught) {
-        return new Pantry(ingredients(), styles(), forms(), feels, measures, aliases, taught);
+        return new Pantry(ingredients(), styles(), forms(), feels, measures, aliases, taught, learnedTogether);
+    }
+
+    /** This pantry with flours of which these were learned from the same batches. */
+    public Pantry withLearnedTogether(List<LearnedTogether> pairs) {
+        return new Pantry(ingredients(), styles(), forms(), feels, measures, aliases, ownBread, pairs);
+    }
+
+    /** The flours that were learned from the same batches, in pairs. */
+    public List<LearnedTogether> learnedTogether() {
+        return learnedTogether;
     }
 
     /** What the kitchen's own bread has taught. */

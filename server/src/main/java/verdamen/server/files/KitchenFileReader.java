@@ -22,6 +22,7 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineOrigin;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.model.Coded;
+import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
 import verdamen.server.batch.BatchService;
@@ -172,6 +173,8 @@ class KitchenFileReader {
                 }
                 case "ingredients" -> each(OwnIngredient.class, this::take);
                 case "ownFigures" -> each(OwnFigure.class, this::take);
+                case "learnedTogether" ->
+                    each(LearnedTogether.class, pair -> pantry.saveLearnedTogether(List.of(pair)));
                 case "prices" ->
                     each(FilePrice.class, price -> pantry.setPrice(price.ingredient(), price.amount(), price.per()));
                 case "names" -> each(TaughtName.class, taught -> pantry.teach(List.of(taught)));

@@ -153,6 +153,7 @@ class KitchenFileWriter {
                                 .map(own ->
                                         new OwnFigure(each.getKey(), own.field().code(), own.value(), own.source())))
                         .toList());
+        section(file, "learnedTogether", kitchenPantry.pantry().learnedTogether());
         section(
                 file,
                 "prices",

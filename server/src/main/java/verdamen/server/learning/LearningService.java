@@ -12,6 +12,7 @@ import verdamen.core.learning.BatchVerdict;
 import verdamen.core.learning.FlourLearned;
 import verdamen.core.learning.Learning;
 import verdamen.core.pantry.Ingredient;
+import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Pantry;
@@ -38,11 +39,9 @@ class LearningService {
     /** What batches teach. */
     @Transactional(readOnly = true)
     LearningAnswer learned() {
-        List<FinishedBatch> batches = new ArrayList<>(finished.newest());
-        Collections.reverse(batches);
+        List<FinishedBatch> batches = oldestFirst();
         KitchenPantry kitchen = pantry.kitchenPantry();
-        Learning learning =
-                Learning.of(batches.stream().map(LearningService::teaching).toList(), asTheBookHasThem(kitchen));
+        Learning learning = learning(batches, kitchen);
         List<TeachingBatch> said = new ArrayList<>();
         for (int index = batches.size() - 1; index >= 0; index--) {
             said.add(batch(batches.get(index), learning.batches().get(index)));
@@ -51,6 +50,16 @@ class LearningService {
                 .map(each -> flour(each, kitchen.pantry()))
                 .toList();
         return new LearningAnswer(flours, said);
+    }
+
+    private List<FinishedBatch> oldestFirst() {
+        List<FinishedBatch> batches = new ArrayList<>(finished.newest());
+        Collections.reverse(batches);
+        return batches;
+    }
+
+    private static Learning learning(List<FinishedBatch> batches, KitchenPantry kitchen) {
+        return Learning.of(batches.stream().map(LearningService::teaching).toList(), asTheBookHasThem(kitchen));
     }
 
     /** Counts a finished batch, leaves it out, or leaves that open again. */
@@ -69,14 +78,18 @@ class LearningService {
      */
     @Transactional
     LearningAnswer use(String flour, @Nullable String source) {
-        FlourLearned learned = learned().flours().stream()
-                .map(LearnedFlour::learned)
+        Learning learning = learning(oldestFirst(), pantry.kitchenPantry());
+        FlourLearned learned = learning.flours().stream()
                 .filter(each -> each.ingredient().equals(flour))
                 .findFirst()
                 .orElseThrow(() -> new FormulaNotFoundException("Nothing is learned of " + flour + "."));
+        List<LearnedTogether> together = learning.together().stream()
+                .filter(pair -> pair.flour().equals(flour) || pair.other().equals(flour))
+                .toList();
         pantry.change(() -> {
             pantry.setValue(flour, Field.ABSORPTION_PCT.code(), learned.learnedPct(), source);
             pantry.setValue(flour, Field.ABSORPTION_SD_PCT.code(), learned.learnedSdPct(), source);
+            pantry.saveLearnedTogether(together);
         });
         return learned();
     }

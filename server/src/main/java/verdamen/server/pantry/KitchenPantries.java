@@ -155,7 +155,7 @@ class KitchenPantries {
                 .toList());
         return new KitchenPantry(
                 revision,
-                book.withIngredients(laidOver).withOwnBread(taught),
+                book.withIngredients(laidOver).withOwnBread(taught).withLearnedTogether(mapper.learnedTogether()),
                 byCode,
                 values,
                 prices,

@@ -5,6 +5,7 @@ import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.pantry.LearnedTogether;
 
 /** Reads and writes what a kitchen has beside the book: own ingredients and figures, prices, taught names. */
 @Mapper
@@ -70,6 +71,14 @@ interface PantryMapper {
     void deleteValue(@Param("code") String code, @Param("field") String field);
 
     void deleteValues(@Param("code") String code);
+
+    /** Flours that were learned from the same batches, of which the kitchen uses its own figures still. */
+    List<LearnedTogether> learnedTogether();
+
+    /** Saves pairs of flours that were learned together, as JSON rows, each with its flours by code in order. */
+    void saveLearnedTogether(@Param("rows") String rows);
+
+    void deleteLearnedTogether(@Param("code") String code);
 
     List<PriceRow> prices();
 

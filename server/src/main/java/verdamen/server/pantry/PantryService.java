@@ -12,6 +12,7 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.pantry.Ingredient;
 import verdamen.core.pantry.IngredientSpec;
+import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Pantry;
@@ -195,6 +196,9 @@ public class PantryService {
             faults.require(kitchenPantry().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
             Field figure = faults.choice("field", field, Field.class);
             faults.refuse();
+            if (figure == Field.ABSORPTION_PCT || figure == Field.ABSORPTION_SD_PCT) {
+                mapper.deleteLearnedTogether(code);
+            }
             if (figure != null && value == null) {
                 mapper.deleteValue(code, figure.code());
             } else if (figure != null) {
@@ -203,6 +207,28 @@ public class PantryService {
                 mapper.saveValues(json.of(List.of(row(code, asked))));
             }
         });
+    }
+
+    /**
+     * Keeps which flours were learned from the same batches. It counts for as long as both have figures of the kitchen's own that
+     * nobody has set anew.
+     *
+     * @throws verdamen.core.model.RefusedException when a flour is unknown
+     */
+    public void saveLearnedTogether(List<LearnedTogether> pairs) {
+        Faults faults = new Faults();
+        List<LearnedTogether> inOrder = new ArrayList<>();
+        for (LearnedTogether pair : pairs) {
+            for (String code : List.of(pair.flour(), pair.other())) {
+                faults.require(kitchenPantry().book().containsKey(code), "ingredient", FaultCode.UNKNOWN_CODE, code);
+            }
+            inOrder.add(
+                    pair.flour().compareTo(pair.other()) < 0
+                            ? pair
+                            : new LearnedTogether(pair.other(), pair.flour(), pair.correlation()));
+        }
+        faults.refuse();
+        change(() -> mapper.saveLearnedTogether(json.of(inOrder)));
     }
 
     /** Sets the price of an ingredient; without an amount there is none. */

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.AfterClass;
@@ -22,6 +23,7 @@ public class LearningApiTest extends ServerTest {
               {"ingredient": "salt-fine", "grams": 7}]}}
             """;
     private static final String ATTA = "/api/pantry/ingredients/wheat-atta/values";
+    private static final String RYE = "/api/pantry/ingredients/rye-whole/values";
 
     private long formula;
 
@@ -67,7 +69,11 @@ public class LearningApiTest extends ServerTest {
 
     /** A finished batch, felt at a minute, with water put in before. */
     private long batch(double minute, String feel, double water) {
-        long id = postJson(batches(), "{\"version\": 1, \"minutesAgo\": 60}")
+        return batchOf(batches(), minute, feel, water);
+    }
+
+    private long batchOf(String batches, double minute, String feel, double water) {
+        long id = postJson(batches, "{\"version\": 1, \"minutesAgo\": 60}")
                 .expect(200)
                 .at("/0/id")
                 .asLong();
@@ -115,6 +121,59 @@ public class LearningApiTest extends ServerTest {
         assertEquals(again.at("/usedPct").asDouble(), learned, 1e-9);
         assertEquals(
                 again.at("/learned/learnedPct").asDouble(), learned, 1e-9, "it does not learn from what it has taught");
+    }
+
+    @Test
+    public void floursOfOneDoughAreSurerTogetherUntilAFigureIsSetByHand() {
+        String two = """
+                {"style": "roti", "lines": [{"ingredient": "wheat-atta", "grams": 200},
+                  {"ingredient": "rye-whole", "grams": 200}, {"ingredient": "water", "grams": 255},
+                  {"ingredient": "salt-fine", "grams": 7}]}
+                """;
+        long mixed = postJson("/api/formulas", "{\"name\": \"Half and half\", \"formula\": %s}".formatted(two))
+                .expect(201)
+                .at("/id")
+                .asLong();
+        try {
+            batchOf("/api/formulas/" + mixed + "/batches", 30, "soft", 1);
+            batchOf("/api/formulas/" + mixed + "/batches", 30, "soft", 1);
+            Answer learning = getJson("/api/learning").expect(200);
+            assertEquals(flour(learning, "rye-whole").at("/learned/course").size(), 2, "each batch moved it");
+            for (String flour : List.of("wheat-atta", "rye-whole")) {
+                putJson("/api/learning/flours/" + flour, "{\"source\": \"learned from 2 batches\"}")
+                        .expect(200);
+            }
+            double together =
+                    postJson("/api/balance", two).expect(200).at("/water/sd").asDouble();
+            String file = getText("/api/files/kitchen");
+            double own =
+                    flour(learning, "rye-whole").at("/learned/learnedSdPct").asDouble();
+            putJson(RYE, "{\"field\": \"absorptionSdPct\", \"value\": %s, \"source\": \"by hand\"}".formatted(own))
+                    .expect(200);
+            double apart =
+                    postJson("/api/balance", two).expect(200).at("/water/sd").asDouble();
+            assertTrue(together < apart, together + " g together, " + apart + " g apart");
+            String pairs = file.substring(file.indexOf("\"learnedTogether\""), file.indexOf("\"prices\""));
+            postFile(
+                            "/api/files/formulas",
+                            "{\"format\": \"verdamen-kitchen\", \"version\": 3, %s \"formulas\": []}"
+                                    .formatted(pairs)
+                                    .getBytes(StandardCharsets.UTF_8))
+                    .expect(200);
+            assertEquals(
+                    postJson("/api/balance", two).expect(200).at("/water/sd").asDouble(),
+                    together,
+                    1e-6,
+                    "from its file");
+        } finally {
+            putJson(RYE, "{\"field\": \"absorptionPct\"}").expect(200);
+            putJson(RYE, "{\"field\": \"absorptionSdPct\"}").expect(200);
+            for (JsonNode batch :
+                    getJson("/api/formulas/" + mixed + "/batches").expect(200).body()) {
+                delete("/api/batches/" + batch.get("id").asLong()).expect(200);
+            }
+            delete("/api/formulas/" + mixed).expect(200);
+        }
     }
 
     private double waterSd() {
