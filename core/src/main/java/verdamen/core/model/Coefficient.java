@@ -499,7 +499,11 @@ public enum Coefficient {
     DEVICE_LOST_S,
     TASTED_AFTER_HOURS,
     TASTED_NEXT_DAY_HOURS,
-    TASTED_UNTIL_HOURS;
+    TASTED_UNTIL_HOURS,
+    /** Share of the flour by which an ingredient has to differ to be told as changed. */
+    LINE_DIFFERS_PCT,
+    /** So many changes are told in a sentence. */
+    CHANGES_TOLD;
 
     private final Row row;
 
