@@ -208,6 +208,7 @@ public enum Limit implements Coded {
     FAULTS_LISTED("faultsListed", 0, 50, Unit.COUNT),
     /** Rows on one page of a list. */
     PAGE_ROWS("pageRows", 1, 200, Unit.COUNT),
+    COMPARED("compared", 2, 4, Unit.COUNT),
 
     /** Name of a formula. */
     FORMULA_NAME("formulaName", 1, 120, Unit.CHARACTERS),

@@ -1,10 +1,12 @@
 package verdamen.server.notebook;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The notebook over the API. */
@@ -14,10 +16,15 @@ class NotebookController {
 
     private final NotebookList list;
     private final NotebookService notebook;
+    private final ComparisonService comparison;
+    private final ScorecardService scorecard;
 
-    NotebookController(NotebookList list, NotebookService notebook) {
+    NotebookController(
+            NotebookList list, NotebookService notebook, ComparisonService comparison, ScorecardService scorecard) {
         this.list = list;
         this.notebook = notebook;
+        this.comparison = comparison;
+        this.scorecard = scorecard;
     }
 
     /** A page of batches. */
@@ -30,6 +37,21 @@ class NotebookController {
     @GetMapping("/tags")
     List<String> tags() {
         return list.tags();
+    }
+
+    /** Batches or versions side by side: {@code b} and a batch's id, or {@code v}, a formula's id, {@code -} and a version's number. */
+    @GetMapping("/compare")
+    ComparisonAnswer compare(@RequestParam List<String> items) {
+        return comparison.compare(items);
+    }
+
+    /** What the model predicts against what the last batches were. */
+    @GetMapping("/scorecard")
+    ScorecardAnswer scorecard(
+            @RequestParam(required = false) @Nullable Long formula,
+            @RequestParam(required = false) @Nullable Integer last,
+            @RequestParam(defaultValue = "false") boolean byTheBook) {
+        return scorecard.scorecard(formula, last, byTheBook);
     }
 
     /** A batch. */

@@ -40,6 +40,25 @@ interface NotebookMapper {
             boolean practice,
             String sortValue) {}
 
+    /** A batch with the version it was made from, and as JSON what counts of what was noted, in order. */
+    record MadeRow(
+            long id,
+            long formula,
+            int version,
+            String name,
+            double factor,
+            OffsetDateTime startedAt,
+            @Nullable String verdict,
+            int documentVersion,
+            String document,
+            String entries) {}
+
+    /** Batches by their ids, a list as JSON. */
+    List<MadeRow> made(@Param("ids") String ids);
+
+    /** The newest finished batches that nobody has left out, the oldest first. */
+    List<MadeRow> newestMade(@Param("formula") @Nullable Long formula, @Param("limit") int limit);
+
     List<BatchListRow> page(@Param("asked") Asked asked);
 
     long count(@Param("asked") Asked asked);

@@ -2,15 +2,13 @@ package verdamen.server.notebook;
 
 import java.util.List;
 import java.util.Objects;
-import java.util.OptionalDouble;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.bench.BatchRecord;
 import verdamen.core.bench.BenchEntry;
 import verdamen.core.bench.EntryKind;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.bench.MadeLine;
-import verdamen.core.bench.PieceTally;
 import verdamen.core.bench.Tasting;
 import verdamen.core.pantry.Pantry;
 import verdamen.server.batch.BatchEntries;
@@ -22,8 +20,6 @@ import verdamen.server.pantry.PantryService;
 /** Opens batches in the notebook. */
 @Service
 class NotebookService {
-
-    private static final String COOKED = "cooked-grams";
 
     private final BenchService bench;
     private final BatchService batches;
@@ -54,7 +50,7 @@ class NotebookService {
                 texts(entries, EntryKind.TAG).stream().distinct().toList(),
                 said.isEmpty() ? "" : said.get(said.size() - 1),
                 texts(entries, EntryKind.CHANGE),
-                cookLossPct(entries, answer.run().pieces()),
+                new BatchRecord(made, answer.run(), entries).cookLossPct(),
                 made.cooking().cookLossPct(),
                 made.keeping().softHours());
     }
@@ -65,16 +61,5 @@ class NotebookService {
                 .map(BenchEntry::text)
                 .filter(Objects::nonNull)
                 .toList();
-    }
-
-    /** Mean of the cooked pieces against the mean of those weighed raw, else against what each was to weigh. */
-    private static @Nullable Double cookLossPct(List<BenchEntry> entries, PieceTally pieces) {
-        OptionalDouble cooked = entries.stream()
-                .filter(entry -> entry.kind() == EntryKind.READING && COOKED.equals(entry.subject()))
-                .filter(entry -> entry.figure() != null)
-                .mapToDouble(BenchEntry::figure)
-                .average();
-        double raw = pieces.meanGrams() == null ? pieces.targetGrams() : pieces.meanGrams();
-        return cooked.isPresent() && raw > 0 ? Double.valueOf(100 * (1 - cooked.getAsDouble() / raw)) : null;
     }
 }
