@@ -23,6 +23,8 @@ const DevicesPage = lazy(() => import("./bench").then((module) => ({ default: mo
 const StartPage = lazy(() => import("./bench").then((module) => ({ default: module.StartPage })));
 const NotebookPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookPage })));
 const NotebookBatchPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookBatchPage })));
+const ComparePage = lazy(() => import("./notebook").then((module) => ({ default: module.ComparePage })));
+const ScorecardPage = lazy(() => import("./notebook").then((module) => ({ default: module.ScorecardPage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
@@ -61,6 +63,8 @@ const router = createBrowserRouter([
       { path: "/bench/devices", element: later(<DevicesPage />) },
       { path: "/bench/:id", element: later(<BenchPage />) },
       { path: "/notebook", element: later(<NotebookPage />) },
+      { path: "/notebook/compare", element: later(<ComparePage />) },
+      { path: "/notebook/scorecard", element: later(<ScorecardPage />) },
       { path: "/notebook/:id", element: later(<NotebookBatchPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },

@@ -1,4 +1,4 @@
-import { infiniteQueryOptions, queryOptions } from "@tanstack/react-query";
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from "@tanstack/react-query";
 import {
   api,
   type BalanceAnswer,
@@ -363,4 +363,21 @@ export const notebookBatchQuery = (id: number) =>
     queryKey: ["notebook", "batch", id],
     queryFn: ({ signal }) => taken(api.GET("/api/notebook/{id}", { params: { path: { id } }, signal })),
     staleTime: 0,
+  });
+
+/** Batches and versions side by side, each by its key. */
+export const comparisonQuery = (items: string[]) =>
+  queryOptions({
+    queryKey: ["notebook", "compare", items],
+    queryFn: ({ signal }) => taken(api.GET("/api/notebook/compare", { params: { query: { items } }, signal })),
+    staleTime: 0,
+  });
+
+/** What the model predicts against what the last batches were. */
+export const scorecardQuery = (asked: { formula?: number; last?: number; byTheBook?: boolean }) =>
+  queryOptions({
+    queryKey: ["notebook", "scorecard", asked],
+    queryFn: ({ signal }) => taken(api.GET("/api/notebook/scorecard", { params: { query: asked }, signal })),
+    staleTime: 0,
+    placeholderData: keepPreviousData,
   });

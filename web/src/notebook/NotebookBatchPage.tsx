@@ -5,6 +5,8 @@ import { api, type NotebookBatch, notebookBatchQuery, pantryQuery, taken } from 
 import { entryWords, WindowChart } from "../bench";
 import { useFigures } from "../figures";
 import { ErrorNotice, ErrorText, Said } from "../parts";
+import { outcomeName } from "../words";
+import { batchKey, compareAddress } from "./items";
 import { Pieces, PlannedAndMade } from "./Made";
 import { Tastings } from "./Tastings";
 import { useNotes } from "./useNotes";
@@ -80,6 +82,7 @@ function Opened({ batch }: { batch: NotebookBatch }) {
           <Record batch={batch} />
         </div>
       </div>
+      <Others batch={batch} />
       <DeleteIt id={made.id} />
     </main>
   );
@@ -102,6 +105,36 @@ function Record({ batch: { bench } }: { batch: NotebookBatch }) {
         ))}
       </ul>
     </details>
+  );
+}
+
+/** Other batches of the formula, each to be laid beside this one. */
+function Others({ batch: { bench, others } }: { batch: NotebookBatch }) {
+  const figures = useFigures();
+  if (others.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Other batches" className="pt-6">
+      <h2 className="section-title">Other batches of this formula</h2>
+      <ul className="max-w-xl text-sm" data-testid="other-batches">
+        {others.map(({ id, version, startedAt, verdict }) => (
+          <li key={id} className="hairline flex gap-4 border-t py-1">
+            <Link className="link-hover flex-1" to={`/notebook/${id}`}>
+              {figures.moment(startedAt)}, version {version}
+            </Link>
+            <span>{verdict ? outcomeName("verdict", verdict) : "not said"}</span>
+            <Link
+              className="link"
+              aria-label={`Compare with ${figures.moment(startedAt)}`}
+              to={compareAddress([batchKey(id), batchKey(bench.batch.id)])}
+            >
+              Compare
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -7,6 +7,7 @@ import { useFigures } from "../figures";
 import { SearchBox } from "../frame";
 import { ErrorNotice, IconButton, SortHeading, useQuiet } from "../parts";
 import { addressOf, type Filter, filterOf, forgetFilter, savedFilters, saveFilter } from "./filter";
+import { batchKey, compareAddress, MOST_COMPARED } from "./items";
 import { VERDICTS } from "./verdicts";
 
 type Column = "started" | "name";
@@ -25,6 +26,9 @@ export function NotebookPage() {
     const now = filterOf(new URLSearchParams(window.location.search));
     setSearch(addressOf({ ...now, search: query.trim(), ...more }), { replace: true });
   };
+  const [ticked, setTicked] = useState<number[]>([]);
+  const tick = (id: number) =>
+    setTicked((before) => (before.includes(id) ? before.filter((each) => each !== id) : [...before, id]));
   const sort = { column: (filter.sort ?? "started") as Column, down: filter.down ?? true };
 
   return (
@@ -46,9 +50,13 @@ export function NotebookPage() {
             </button>
           ))}
         </div>
+        <Link className="btn btn-sm" to="/notebook/scorecard">
+          Scorecard
+        </Link>
         <SearchBox what="the notebook" placeholder="name, flour, note, tag" query={query} onQuery={setQuery} />
       </div>
       <Narrow filter={filter} onChange={change} />
+      {ticked.length > 0 && <Ticked ticked={ticked} onNone={() => setTicked([])} />}
       <Saved
         address={addressOf({ ...filter, search: words }).toString()}
         onOpen={(address) => {
@@ -67,6 +75,9 @@ export function NotebookPage() {
         >
           <thead>
             <tr className="soft text-left text-xs">
+              <th className="w-8 pb-1.5">
+                <span className="sr-only">Compare</span>
+              </th>
               <SortHeading
                 column="started"
                 label="Begun"
@@ -87,7 +98,13 @@ export function NotebookPage() {
           </thead>
           <tbody>
             {rows.map((row) => (
-              <Row key={row.id} row={row} />
+              <Row
+                key={row.id}
+                row={row}
+                ticked={ticked.includes(row.id)}
+                full={ticked.length >= MOST_COMPARED}
+                onTick={() => tick(row.id)}
+              />
             ))}
           </tbody>
         </table>
@@ -127,11 +144,48 @@ export function NotebookPage() {
   );
 }
 
-function Row({ row }: { row: Page["rows"][number] }) {
+/** What is ticked to be compared. */
+function Ticked({ ticked, onNone }: { ticked: number[]; onNone: () => void }) {
+  return (
+    <p className="flex items-center gap-3 pb-3 text-sm" data-testid="ticked">
+      {ticked.length === 1 ? "1 batch ticked. Tick one more to compare them." : `${ticked.length} batches ticked.`}
+      {ticked.length > 1 && (
+        <Link className="btn btn-primary btn-sm" to={compareAddress(ticked.map(batchKey))}>
+          Compare them
+        </Link>
+      )}
+      <button className="btn btn-ghost btn-sm" onClick={onNone}>
+        Untick all
+      </button>
+    </p>
+  );
+}
+
+function Row({
+  row,
+  ticked,
+  full,
+  onTick,
+}: {
+  row: Page["rows"][number];
+  ticked: boolean;
+  full: boolean;
+  onTick: () => void;
+}) {
   const figures = useFigures();
   const verdict = VERDICTS.find(({ code }) => code === row.verdict);
   return (
     <tr className="hairline border-t align-baseline">
+      <td>
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm relative top-1"
+          aria-label={`Compare ${row.name}, ${figures.moment(row.startedAt)}`}
+          checked={ticked}
+          disabled={full && !ticked}
+          onChange={onTick}
+        />
+      </td>
       <td className="py-1.5 text-sm tabular-nums">{figures.moment(row.startedAt)}</td>
       <td className="pr-3">
         <Link className="link-hover font-semibold" to={`/notebook/${row.id}`}>

@@ -1,2 +1,5 @@
 export { NotebookBatchPage } from "./NotebookBatchPage";
 export { NotebookPage } from "./NotebookPage";
+export { ComparePage } from "./ComparePage";
+export { ScorecardPage } from "./ScorecardPage";
+export { compareAddress, versionKey } from "./items";

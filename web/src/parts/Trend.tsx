@@ -7,7 +7,9 @@ export interface TrendPoint {
   words: string;
 }
 
-const VIEW = { width: 340, height: 120, left: 44, right: 12, top: 14, bottom: 14 };
+/** Height of a line of words. */
+const LABEL = 12;
+const VIEW = { width: 340, height: 120, left: 62, right: 12, top: 14, bottom: 14 };
 
 /** Figures one after another, each with its spread, against a line that they are measured by. */
 export function Trend({
@@ -37,6 +39,21 @@ export function Trend({
         strokeDasharray="5 4"
         opacity="0.55"
       />
+      {[high, low]
+        .filter((value) => Math.abs(y(value) - y(reference)) > LABEL)
+        .map((value) => (
+          <text
+            key={value}
+            x={VIEW.left - 5}
+            y={y(value) + 4}
+            fontSize="11"
+            textAnchor="end"
+            fill="currentColor"
+            opacity="0.75"
+          >
+            {format(value)}
+          </text>
+        ))}
       <text x={VIEW.left - 5} y={y(reference) + 4} fontSize="11" textAnchor="end" fill="currentColor">
         {format(reference)}
       </text>

@@ -27,4 +27,6 @@ export {
   type TrialMeasure,
 } from "./trials";
 export { BLEND_FIGURES, type BlendFigure, blendFigureName, blendFigureWords } from "./blend";
+export { againstWords, LETTERS } from "./comparison";
+export { offSize, offWords, type OutcomeFigure, outcomeFigureName, outcomeFigureWords } from "./outcomes";
 export { benchStepName, benchStepNameOf, OUTCOMES, outcomeName, READINGS } from "./bench";

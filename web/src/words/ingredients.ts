@@ -7,5 +7,10 @@ export function ingredientName(code: string, pantry: PantryDocument): string {
 
 /** The name of an ingredient without what stands in brackets or behind a comma, for heads of columns and sentences. */
 export function shortName(code: string, pantry: PantryDocument): string {
-  return ingredientName(code, pantry).split(/ ?[(,]/)[0] ?? code;
+  return briefName(ingredientName(code, pantry));
+}
+
+/** A name without what stands in brackets or behind a comma. */
+export function briefName(name: string): string {
+  return name.split(/ ?[(,]/)[0] ?? name;
 }

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.evaluation.FormulaFigure;
@@ -30,6 +32,10 @@ public record Comparison(
         List<ComparedSetting> settings,
         List<ComparedOutcome> outcomes,
         List<Against> against) {
+
+    /** How it is made; what follows from its lines is not among them. */
+    private static final Set<FormulaFigure> CHOSEN =
+            EnumSet.of(FormulaFigure.SHEET, FormulaFigure.REST, FormulaFigure.PIECE);
 
     private static final List<FormulaFigure> SETTINGS = List.of(
             FormulaFigure.SHEET,
@@ -127,7 +133,7 @@ public record Comparison(
      * @param item which one, from 1
      * @param lines the ingredients that were changed most, the most first
      * @param others how many more were changed
-     * @param settings how else it was made
+     * @param settings what else was chosen otherwise: sheet, rest, piece
      * @param cameOf what came of it
      * @param fromVerdict how the first came out; null when nobody has said
      * @param toVerdict how this one came out
@@ -292,6 +298,7 @@ public record Comparison(
                         .toList(),
                 changed.size() - told,
                 settings.stream()
+                        .filter(each -> CHOSEN.contains(each.figure()))
                         .filter(each ->
                                 each.values().get(0) != null && each.values().get(item) != null)
                         .filter(each ->

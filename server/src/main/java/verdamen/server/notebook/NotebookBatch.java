@@ -1,5 +1,6 @@
 package verdamen.server.notebook;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.bench.MadeLine;
@@ -18,6 +19,7 @@ import verdamen.server.bench.BenchAnswer;
  * @param cookLossPct weight that cooked pieces lost, %; null when none was weighed
  * @param expectedLossPct what was expected of that, %
  * @param softHours hours for which the bread was expected to stay soft
+ * @param others the newest other batches of its formula
  */
 record NotebookBatch(
         BenchAnswer bench,
@@ -28,4 +30,20 @@ record NotebookBatch(
         List<String> changes,
         @Nullable Double cookLossPct,
         double expectedLossPct,
-        double softHours) {}
+        double softHours,
+        List<OtherBatch> others) {
+
+    /**
+     * Another batch of the same formula.
+     *
+     * @param id its id
+     * @param version the version it was made from
+     * @param startedAt when it was begun
+     * @param verdict how it came out; null when nobody has said
+     */
+    record OtherBatch(
+            long id,
+            int version,
+            OffsetDateTime startedAt,
+            @Nullable String verdict) {}
+}

@@ -61,6 +61,10 @@ interface NotebookMapper {
 
     List<BatchListRow> page(@Param("asked") Asked asked);
 
+    /** The newest other batches of a formula. */
+    List<NotebookBatch.OtherBatch> others(
+            @Param("formula") long formula, @Param("id") long id, @Param("limit") int limit);
+
     long count(@Param("asked") Asked asked);
 
     /** The tags that batches have, the most used first. */

@@ -21,11 +21,15 @@ import verdamen.server.pantry.PantryService;
 @Service
 class NotebookService {
 
+    private static final int OTHERS = 6;
+
     private final BenchService bench;
     private final BatchService batches;
     private final PantryService pantry;
+    private final NotebookMapper mapper;
 
-    NotebookService(BenchService bench, BatchService batches, PantryService pantry) {
+    NotebookService(BenchService bench, BatchService batches, PantryService pantry, NotebookMapper mapper) {
+        this.mapper = mapper;
         this.bench = bench;
         this.batches = batches;
         this.pantry = pantry;
@@ -52,7 +56,8 @@ class NotebookService {
                 texts(entries, EntryKind.CHANGE),
                 new BatchRecord(made, answer.run(), entries).cookLossPct(),
                 made.cooking().cookLossPct(),
-                made.keeping().softHours());
+                made.keeping().softHours(),
+                mapper.others(answer.batch().formula(), id, OTHERS));
     }
 
     private static List<String> texts(List<BenchEntry> entries, EntryKind kind) {
