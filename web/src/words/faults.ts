@@ -293,6 +293,8 @@ const CODES: Record<FaultCode, (said: Said) => string> = {
   unreadable: ({ field, value }) => `${field} cannot be read${value && ` (${value})`}.`,
   "out-of-reach": ({ field, value }) => `${field}${value && ` ${value}`} cannot be reached with this dough.`,
   itself: ({ field }) => `${field} is what stands there already. Choose something else.`,
+  "not-from-here": ({ value }) => `It cannot become “${value}” from what it is now.`,
+  locked: ({ value }) => `Version ${value} is released, and so locked. Set it aside first.`,
   "no-flour": () => "Nothing in the dough takes up water the way flour does. Add a flour.",
 };
 

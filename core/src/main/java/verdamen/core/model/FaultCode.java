@@ -49,7 +49,11 @@ public enum FaultCode implements Coded {
     /** Nothing in the dough takes up water the way flour does. */
     NO_FLOUR("no-flour"),
     /** Something is to take its own place. */
-    ITSELF("itself");
+    ITSELF("itself"),
+    /** It cannot become this from what it is. */
+    NOT_FROM_HERE("not-from-here"),
+    /** What is released is kept. */
+    LOCKED("locked");
 
     private final String code;
 

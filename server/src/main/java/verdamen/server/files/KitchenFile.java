@@ -8,6 +8,7 @@ import verdamen.core.cooking.BreadRecord;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
 import verdamen.server.batch.ToldBatch;
+import verdamen.server.formula.PutStanding;
 import verdamen.server.rework.ToldSeries;
 
 /**
@@ -70,13 +71,15 @@ final class KitchenFile {
      * @param versions its versions, the oldest first
      * @param batches its batches; absent in a formula file
      * @param trials its series of trials; absent in a formula file
+     * @param standings how far its versions have come, step by step; absent in a formula file
      */
     record FileFormula(
             String uid,
             String state,
             List<FileVersion> versions,
             @Nullable List<ToldBatch> batches,
-            @Nullable List<ToldSeries> trials) {}
+            @Nullable List<ToldSeries> trials,
+            @Nullable List<PutStanding> standings) {}
 
     /**
      * A version.

@@ -42,6 +42,7 @@ import verdamen.server.formula.FormulaService.Saving;
 import verdamen.server.formula.FormulaState;
 import verdamen.server.formula.SaveRequest;
 import verdamen.server.formula.StoredFormula;
+import verdamen.server.formula.VersionStandings;
 import verdamen.server.kitchen.Kitchen;
 import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.BreadService;
@@ -68,6 +69,7 @@ class KitchenFileReader {
     private final PantryService pantry;
     private final LotService lots;
     private final BreadService bread;
+    private final VersionStandings standings;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -80,6 +82,7 @@ class KitchenFileReader {
             PantryService pantry,
             LotService lots,
             BreadService bread,
+            VersionStandings standings,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json) {
@@ -90,6 +93,7 @@ class KitchenFileReader {
         this.pantry = pantry;
         this.lots = lots;
         this.bread = bread;
+        this.standings = standings;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -300,6 +304,9 @@ class KitchenFileReader {
             }
             if (formula.batches() != null) {
                 batches.takeMissing(id, formula.batches(), numbers);
+            }
+            if (formula.standings() != null) {
+                standings.takeMissing(id, formula.standings(), numbers);
             }
             if (formula.trials() != null) {
                 trials.takeMissing(id, formula.trials(), this::spec);

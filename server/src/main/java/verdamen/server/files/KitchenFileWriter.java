@@ -32,6 +32,7 @@ import verdamen.server.files.KitchenFile.OwnFigure;
 import verdamen.server.files.KitchenFile.OwnIngredient;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.History;
+import verdamen.server.formula.VersionStandings;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.BreadService;
@@ -53,6 +54,7 @@ class KitchenFileWriter {
     private final PantryService pantry;
     private final LotService lots;
     private final BreadService bread;
+    private final VersionStandings standings;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -66,6 +68,7 @@ class KitchenFileWriter {
             PantryService pantry,
             LotService lots,
             BreadService bread,
+            VersionStandings standings,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json,
@@ -77,6 +80,7 @@ class KitchenFileWriter {
         this.pantry = pantry;
         this.lots = lots;
         this.bread = bread;
+        this.standings = standings;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -234,7 +238,8 @@ class KitchenFileWriter {
                                 text.tree(entry.formula())))
                         .toList(),
                 withRecords ? batches(history.id()) : null,
-                withRecords ? trials.all(history.id()) : null);
+                withRecords ? trials.all(history.id()) : null,
+                withRecords ? standings.steps(history.id()) : null);
     }
 
     private @Nullable List<ToldBatch> batches(long formula) {

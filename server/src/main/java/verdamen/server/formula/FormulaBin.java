@@ -6,6 +6,8 @@ import java.time.ZoneOffset;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
 import verdamen.server.formula.FormulaMapper.FormulaRow;
 import verdamen.server.json.JsonText;
 
@@ -17,11 +19,13 @@ class FormulaBin {
     private static final int SHOWN = 200;
 
     private final FormulaMapper mapper;
+    private final StandingMapper standings;
     private final JsonText json;
     private final Clock clock;
 
-    FormulaBin(FormulaMapper mapper, JsonText json, Clock clock) {
+    FormulaBin(FormulaMapper mapper, StandingMapper standings, JsonText json, Clock clock) {
         this.mapper = mapper;
+        this.standings = standings;
         this.json = json;
         this.clock = clock;
     }
@@ -45,13 +49,21 @@ class FormulaBin {
                 .toList();
     }
 
-    /** Puts a formula into the bin; what has been there too long is deleted for good. */
+    /**
+     * Puts a formula into the bin; what has been there too long is deleted for good.
+     *
+     * @throws verdamen.core.model.RefusedException when one of its versions is released, and so locked
+     */
     @Transactional
     void delete(long id) {
         FormulaRow row = mapper.formula(id);
         if (row == null || row.deletedAt() != null) {
             throw FormulaService.notFound(id);
         }
+        Integer released = standings.released(id);
+        Faults faults = new Faults();
+        faults.require(released == null, "released", FaultCode.LOCKED, released);
+        faults.refuse();
         OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
         mapper.setDeleted(id, now);
         List<Long> gone = mapper.inBinSince(now.minusDays(DAYS));

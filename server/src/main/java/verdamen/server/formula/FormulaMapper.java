@@ -30,7 +30,8 @@ interface FormulaMapper {
             @Nullable Integer parentNumber,
             String name,
             String note,
-            OffsetDateTime createdAt) {}
+            OffsetDateTime createdAt,
+            String standing) {}
 
     /** A version with what it holds, as JSON. */
     record FullVersionRow(
@@ -40,6 +41,7 @@ interface FormulaMapper {
             String name,
             String note,
             OffsetDateTime createdAt,
+            String standing,
             int documentVersion,
             String document) {}
 

@@ -18,6 +18,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Uses;
+import verdamen.core.formula.VersionStanding;
 import verdamen.core.model.Coded;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
@@ -137,7 +138,8 @@ public class FormulaService {
                                         version.parentNumber(),
                                         version.name(),
                                         version.note(),
-                                        version.createdAt()),
+                                        version.createdAt(),
+                                        standing(version.standing())),
                                 stored.read(version.documentVersion(), version.document())))
                         .toList());
     }
@@ -258,6 +260,19 @@ public class FormulaService {
         return newest(id);
     }
 
+    /** Where a formula stands in the kitchen's work. */
+    @Transactional(readOnly = true)
+    public FormulaState state(long id) {
+        return state(formula(id).state());
+    }
+
+    /** What a code stands for; a draft for none. */
+    static VersionStanding standing(@Nullable String code) {
+        return code == null
+                ? VersionStanding.DRAFT
+                : Coded.find(VersionStanding.class, code).orElse(VersionStanding.DRAFT);
+    }
+
     /** As {@link #setState}, without reading the formula back. */
     @Transactional
     public void putState(long id, FormulaState state) {
@@ -301,7 +316,8 @@ public class FormulaService {
         long versionId;
         try {
             versionId = mapper.insertVersion(
-                    new VersionRow(0, id, number, parent, checked.name(), checked.note(), at),
+                    new VersionRow(
+                            0, id, number, parent, checked.name(), checked.note(), at, VersionStanding.DRAFT.code()),
                     StoredFormula.VERSION,
                     stored.write(spec),
                     saving.key());
@@ -330,7 +346,7 @@ public class FormulaService {
         return new FormulaNotFoundException("There is no formula " + id + ".");
     }
 
-    private static FormulaNotFoundException notFound(long id, int number) {
+    static FormulaNotFoundException notFound(long id, int number) {
         return new FormulaNotFoundException("Formula " + id + " has no version " + number + ".");
     }
 
@@ -351,7 +367,8 @@ public class FormulaService {
     }
 
     private static VersionSummary summary(VersionRow row) {
-        return new VersionSummary(row.number(), row.parentNumber(), row.name(), row.note(), row.createdAt());
+        return new VersionSummary(
+                row.number(), row.parentNumber(), row.name(), row.note(), row.createdAt(), standing(row.standing()));
     }
 
     private static FormulaState state(String code) {

@@ -5,9 +5,13 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
 
 /** The notebook over the API. */
 @RestController
@@ -18,9 +22,15 @@ class NotebookController {
     private final NotebookService notebook;
     private final ComparisonService comparison;
     private final ScorecardService scorecard;
+    private final VersionTrees trees;
 
     NotebookController(
-            NotebookList list, NotebookService notebook, ComparisonService comparison, ScorecardService scorecard) {
+            NotebookList list,
+            NotebookService notebook,
+            ComparisonService comparison,
+            ScorecardService scorecard,
+            VersionTrees trees) {
+        this.trees = trees;
         this.list = list;
         this.notebook = notebook;
         this.comparison = comparison;
@@ -52,6 +62,28 @@ class NotebookController {
             @RequestParam(required = false) @Nullable Integer last,
             @RequestParam(defaultValue = "false") boolean byTheBook) {
         return scorecard.scorecard(formula, last, byTheBook);
+    }
+
+    /** The versions of a formula with their batches and verdicts. */
+    @GetMapping("/formulas/{formula}")
+    VersionTree tree(@PathVariable long formula) {
+        return trees.tree(formula);
+    }
+
+    /**
+     * What a version is to become.
+     *
+     * @param standing {@code trial}, {@code candidate}, {@code released}, {@code set-aside} or {@code draft}
+     * @param reason why
+     */
+    record StandingRequest(
+            @Nullable String standing,
+            @Within(Limit.VERSION_NOTE) @Nullable String reason) {}
+
+    /** Promotes a version, releases it or sets it aside. */
+    @PutMapping("/formulas/{formula}/versions/{version}/standing")
+    VersionTree put(@PathVariable long formula, @PathVariable int version, @RequestBody StandingRequest request) {
+        return trees.put(formula, version, request.standing(), request.reason());
     }
 
     /** A batch. */

@@ -65,6 +65,17 @@ interface NotebookMapper {
     List<NotebookBatch.OtherBatch> others(
             @Param("formula") long formula, @Param("id") long id, @Param("limit") int limit);
 
+    /** A batch of a version, with how many of it there are. */
+    record VersionBatchRow(
+            long id,
+            int version,
+            OffsetDateTime startedAt,
+            @Nullable String verdict,
+            long made) {}
+
+    /** The newest batches of each version of a formula, so many at most. */
+    List<VersionBatchRow> newestOfEachVersion(@Param("formula") long formula, @Param("limit") int limit);
+
     long count(@Param("asked") Asked asked);
 
     /** The tags that batches have, the most used first. */
