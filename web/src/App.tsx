@@ -25,6 +25,7 @@ const NotebookPage = lazy(() => import("./notebook").then((module) => ({ default
 const NotebookBatchPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookBatchPage })));
 const ComparePage = lazy(() => import("./notebook").then((module) => ({ default: module.ComparePage })));
 const ScorecardPage = lazy(() => import("./notebook").then((module) => ({ default: module.ScorecardPage })));
+const VersionTreePage = lazy(() => import("./notebook").then((module) => ({ default: module.VersionTreePage })));
 const GuidePage = lazy(() => import("./guide").then((module) => ({ default: module.GuidePage })));
 const ModelPage = lazy(() => import("./explain").then((module) => ({ default: module.ModelPage })));
 
@@ -65,6 +66,7 @@ const router = createBrowserRouter([
       { path: "/notebook", element: later(<NotebookPage />) },
       { path: "/notebook/compare", element: later(<ComparePage />) },
       { path: "/notebook/scorecard", element: later(<ScorecardPage />) },
+      { path: "/notebook/formulas/:id", element: later(<VersionTreePage />) },
       { path: "/notebook/:id", element: later(<NotebookBatchPage />) },
       { path: "/guide", element: later(<GuidePage />) },
       { path: "/model", element: later(<ModelPage />) },

@@ -381,3 +381,12 @@ export const scorecardQuery = (asked: { formula?: number; last?: number; byTheBo
     staleTime: 0,
     placeholderData: keepPreviousData,
   });
+
+/** The versions of a formula with their batches and verdicts. */
+export const versionTreeQuery = (formula: number) =>
+  queryOptions({
+    queryKey: ["notebook", "tree", formula],
+    queryFn: ({ signal }) =>
+      taken(api.GET("/api/notebook/formulas/{formula}", { params: { path: { formula } }, signal })),
+    staleTime: 0,
+  });

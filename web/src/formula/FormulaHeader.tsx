@@ -9,7 +9,7 @@ import { IconButton } from "../parts";
 import { CopyAndDelete } from "./CopyAndDelete";
 import { ExportMenu } from "./ExportMenu";
 import { SaveDialog } from "./SaveDialog";
-import { type FormulaState, STATES } from "./states";
+import { type FormulaState, standingName, STATES } from "./states";
 import type { Editor } from "./useEditor";
 import { VersionsDialog } from "./VersionsDialog";
 
@@ -115,6 +115,7 @@ function Standing({ editor }: { editor: Editor }) {
         version {baseNumber}
         {older && ` of ${document.latestNumber} (an older one)`}
       </span>
+      {base && base.standing !== "draft" && <span data-testid="standing">{standingName(base.standing)}</span>}
       {base && <span>{figures.date(base.savedAt)}</span>}
       {editor.changed && (
         <span className="text-base-content font-semibold" data-testid="unsaved">

@@ -103,7 +103,7 @@ export function SaveDialog({ editor, onClose, onSaved }: SaveDialogProps) {
 }
 
 interface ConflictProps {
-  newest: VersionSummary;
+  newest: Pick<VersionSummary, "number" | "note" | "savedAt">;
   detail: string;
   onKeepBoth: (latestKnown: number) => void;
 }

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import { useFigures } from "../figures";
 import { Dialog } from "../parts";
+import { standingName } from "./states";
 import type { Editor } from "./useEditor";
 
 /** All versions of a formula, the newest first; each can be opened. */
@@ -17,6 +18,7 @@ export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: (
           <li key={version.number} className="hairline border-t py-3 first:border-t-0">
             <div className="flex items-baseline gap-3">
               <span className="font-display text-lg">Version {version.number}</span>
+              {version.standing !== "draft" && <strong className="text-sm">{standingName(version.standing)}</strong>}
               <span className="soft flex-1 text-sm">
                 {figures.moment(version.savedAt)}
                 {version.parentNumber != null &&
@@ -38,7 +40,10 @@ export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: (
       {editor.changed && (
         <p className="soft pt-3 text-sm">Your edits on version {baseNumber} stay kept on this machine meanwhile.</p>
       )}
-      <div className="flex justify-end pt-4">
+      <div className="flex items-center justify-between pt-4">
+        <Link className="link text-sm" to={`/notebook/formulas/${document.id}`}>
+          Tree, batches and promotion
+        </Link>
         <button className="btn btn-ghost" onClick={onClose}>
           Close
         </button>

@@ -46,3 +46,4 @@ export { VesselForm } from "./VesselForm";
 export { LineNote } from "./LineNote";
 export { FormulaFinder } from "./FormulaFinder";
 export { keepReason } from "./reason";
+export { standingName, standingStep, type VersionStanding } from "./states";

@@ -44,6 +44,10 @@ function Opened({ batch }: { batch: NotebookBatch }) {
         · {figures.moment(made.startedAt)} ·{" "}
         <Link className="link" to={`/formulas/${made.formula}/balance?version=${made.version}`}>
           version {made.version}
+        </Link>{" "}
+        ·{" "}
+        <Link className="link" to={`/notebook/formulas/${made.formula}`}>
+          version tree
         </Link>
         {made.factor !== 1 && ` · ${figures.number(made.factor, 2)} times`}
         {made.practice && " · practice"}

@@ -2,4 +2,4 @@ export { NotebookBatchPage } from "./NotebookBatchPage";
 export { NotebookPage } from "./NotebookPage";
 export { ComparePage } from "./ComparePage";
 export { ScorecardPage } from "./ScorecardPage";
-export { compareAddress, versionKey } from "./items";
+export { VersionTreePage } from "./VersionTreePage";

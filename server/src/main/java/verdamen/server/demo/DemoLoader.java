@@ -9,9 +9,11 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -26,6 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.bench.BenchStep;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.VersionStanding;
 import verdamen.core.pantry.LotSpec;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
@@ -40,7 +43,9 @@ import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.Saving;
 import verdamen.server.formula.FormulaState;
+import verdamen.server.formula.PutStanding;
 import verdamen.server.formula.SaveRequest;
+import verdamen.server.formula.VersionStandings;
 import verdamen.server.formula.VersionSummary;
 import verdamen.server.kitchen.Kitchen;
 import verdamen.server.kitchen.KitchenService;
@@ -64,6 +69,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final LotService lots;
     private final BatchService batches;
     private final TrialService trials;
+    private final VersionStandings standings;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -77,6 +83,7 @@ class DemoLoader implements SmartInitializingSingleton {
             LotService lots,
             BatchService batches,
             TrialService trials,
+            VersionStandings standings,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
@@ -88,6 +95,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.lots = lots;
         this.batches = batches;
         this.trials = trials;
+        this.standings = standings;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
@@ -156,7 +164,14 @@ class DemoLoader implements SmartInitializingSingleton {
     record DemoResult(List<Double> shares, TrialResult result) {}
 
     /** A version of the demo, saved some hours before it is loaded. */
-    record DemoVersion(int hoursAgo, String note, FormulaSpec formula) {}
+    record DemoVersion(
+            int hoursAgo,
+            String note,
+            FormulaSpec formula,
+            @Nullable List<DemoStep> standings) {}
+
+    /** A step of a version up or down, some hours before it is loaded. */
+    record DemoStep(int hoursAgo, VersionStanding standing, String reason) {}
 
     @Override
     public void afterSingletonsInstantiated() {
@@ -210,16 +225,34 @@ class DemoLoader implements SmartInitializingSingleton {
         pantry.teach(demo.names());
     }
 
+    private void loadStandings(FormulaDocument saved, DemoFormula formula, Instant now) {
+        List<PutStanding> steps = new ArrayList<>();
+        for (int number = 1; number <= formula.versions().size(); number++) {
+            List<DemoStep> told = formula.versions().get(number - 1).standings();
+            for (DemoStep step : told == null ? List.<DemoStep>of() : told) {
+                steps.add(new PutStanding(
+                        UUID.randomUUID().toString(),
+                        number,
+                        step.standing(),
+                        step.reason(),
+                        now.minus(Duration.ofHours(step.hoursAgo())).atOffset(ZoneOffset.UTC)));
+            }
+        }
+        standings.takeMissing(saved.id(), steps, numbers(saved));
+    }
+
+    private static Map<Integer, Integer> numbers(FormulaDocument saved) {
+        return saved.versions().stream().collect(Collectors.toMap(VersionSummary::number, VersionSummary::number));
+    }
+
     private void loadBatches(FormulaDocument saved, DemoFormula formula, Instant now) {
         if (formula.batches() != null) {
-            Map<Integer, Integer> numbers =
-                    saved.versions().stream().collect(Collectors.toMap(VersionSummary::number, VersionSummary::number));
             batches.takeMissing(
                     saved.id(),
                     formula.batches().stream()
                             .map(batch -> batch.told(now, saved.id(), steps(saved.id(), batch.version())))
                             .toList(),
-                    numbers);
+                    numbers(saved));
         }
     }
 
@@ -256,6 +289,7 @@ class DemoLoader implements SmartInitializingSingleton {
             }
             if (saved != null) {
                 formulas.setState(saved.id(), formula.state());
+                loadStandings(saved, formula, now);
                 loadBatches(saved, formula, now);
                 loadTrials(saved, formula, now);
             }
