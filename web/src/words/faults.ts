@@ -324,6 +324,9 @@ const FILE_REASONS: Record<string, string> = {
   "wrong-encoding": "The file is not in UTF-8. Save it as UTF-8 and try again.",
   broken: "The file is broken or cut off. Export it again where it came from.",
   "other-kind": "The file is of another kind.",
+  "no-photo": "This is neither a PNG, a JPEG nor a WebP picture.",
+  "photo-too-large": "The photograph is over 10 MB.",
+  "too-many-pixels": "The picture has more pixels than can be taken.",
   "newer-version": "The file was written by a newer Verdamen. Update this one.",
 };
 
@@ -334,7 +337,7 @@ export function problemWords(problem: Problem, figures: Figures): string {
   switch (kind) {
     case "refused-file": {
       const where = first?.value ? ` (${first.value})` : "";
-      return `${FILE_REASONS[problem.reason ?? ""] ?? "The file cannot be read."}${where} Nothing of it was imported.`;
+      return `${FILE_REASONS[problem.reason ?? ""] ?? "The file cannot be read."}${where} Nothing of it was taken.`;
     }
     case "newer-version":
       return `Version ${problem.newest?.number} was saved after version ${problem.latestKnown}, the newest you knew of. Nothing is lost: save yours beside it, or open theirs.`;

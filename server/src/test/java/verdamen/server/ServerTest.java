@@ -99,11 +99,16 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     /** The text that is answered, whatever its kind. */
     protected String getText(String path) {
+        return new String(getBytes(path), StandardCharsets.UTF_8);
+    }
+
+    /** The bytes that are answered, whatever their kind. */
+    protected byte[] getBytes(String path) {
         try {
             MockHttpServletResponse response =
                     mvc.perform(get(path).with(loopback())).andReturn().getResponse();
             assertEquals(response.getStatus(), 200, path);
-            return response.getContentAsString(StandardCharsets.UTF_8);
+            return response.getContentAsByteArray();
         } catch (Exception e) {
             throw new AssertionError(e);
         }

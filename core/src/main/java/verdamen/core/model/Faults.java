@@ -2,6 +2,7 @@ package verdamen.core.model;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** Collects the faults of something asked, so that all are told at once. */
@@ -107,6 +108,19 @@ public final class Faults {
         } else if (text.chars().anyMatch(Faults::isControl)) {
             add(line, field, FaultCode.CONTROL_CHARACTERS, null);
         }
+        return text;
+    }
+
+    /** A UUID in its usual writing; a fault when it is none. */
+    public String uuid(String field, @Nullable String value) {
+        String text = value == null ? "" : value.strip();
+        boolean one;
+        try {
+            one = UUID.fromString(text).toString().equals(text);
+        } catch (IllegalArgumentException notOne) {
+            one = false;
+        }
+        require(one, field, text.isEmpty() ? FaultCode.MISSING : FaultCode.UNKNOWN_CODE, text.isEmpty() ? null : text);
         return text;
     }
 

@@ -208,6 +208,8 @@ public enum Limit implements Coded {
     FAULTS_LISTED("faultsListed", 0, 50, Unit.COUNT),
     /** Rows on one page of a list. */
     PAGE_ROWS("pageRows", 1, 200, Unit.COUNT),
+    /** Photographs of a batch. */
+    PHOTOS("photos", 0, 30, Unit.COUNT),
     COMPARED("compared", 2, 4, Unit.COUNT),
 
     /** Name of a formula. */
@@ -244,7 +246,9 @@ public enum Limit implements Coded {
     /** The body of a request that is no file. */
     BODY_BYTES("bodyBytes", 0, 2 * 1024 * 1024, Unit.BYTES),
     /** A recipe or table that is given as a file. */
-    FILE_BYTES("fileBytes", 0, 5 * 1024 * 1024, Unit.BYTES);
+    FILE_BYTES("fileBytes", 0, 5 * 1024 * 1024, Unit.BYTES),
+    /** A photograph. */
+    PHOTO_BYTES("photoBytes", 0, 10 * 1024 * 1024, Unit.BYTES);
 
     private final String code;
     private final double least;

@@ -3,7 +3,6 @@ package verdamen.server.batch;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Objects;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -70,7 +69,9 @@ public class BatchBeginning {
     @Transactional
     public long begin(@Nullable String uid, long formula, int version, Size size) {
         Faults faults = new Faults();
-        faults.require(uid == null || isUid(uid), "key", FaultCode.UNKNOWN_CODE, uid);
+        if (uid != null) {
+            faults.uuid("key", uid);
+        }
         faults.require(mapper.isVersion(formula, version), "version", FaultCode.UNKNOWN_CODE, version);
         faults.refuse();
         BatchRow known = uid == null ? null : mapper.byUid(uid);
@@ -108,14 +109,6 @@ public class BatchBeginning {
                 .map(code -> book.ingredient(code).map(Ingredient::name).orElse(code))
                 .collect(Collectors.joining(" "));
         return mapper.open(uid, formula, version, factor, at, counts, practice, json.of(uses), ingredients);
-    }
-
-    private static boolean isUid(String uid) {
-        try {
-            return UUID.fromString(uid).toString().equals(uid);
-        } catch (IllegalArgumentException notOne) {
-            return false;
-        }
     }
 
     private double factor(FormulaSpec spec, Size size) {

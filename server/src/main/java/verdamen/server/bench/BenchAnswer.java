@@ -15,6 +15,7 @@ import verdamen.core.pantry.Style;
 import verdamen.server.batch.Batch;
 import verdamen.server.card.CardDocument.CardRun;
 import verdamen.server.kitchen.KitchenClock;
+import verdamen.server.photo.Photo;
 
 /**
  * A batch at the bench.
@@ -33,6 +34,7 @@ import verdamen.server.kitchen.KitchenClock;
  * @param bowl what is in the bowl; null when it cannot be told
  * @param cooking how its pieces are cooked
  * @param entries what was noted, in order, what was undone with it
+ * @param photos its photographs
  */
 public record BenchAnswer(
         Batch batch,
@@ -48,7 +50,8 @@ public record BenchAnswer(
         List<Feel> feels,
         @Nullable InTheBowl bowl,
         BenchCooking cooking,
-        List<Batch.Kept> entries) {
+        List<Batch.Kept> entries,
+        List<Photo> photos) {
 
     /**
      * A step with its words.

@@ -41,6 +41,7 @@ import verdamen.server.formula.FormulaService;
 import verdamen.server.kitchen.KitchenClock;
 import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.photo.PhotoService;
 
 /** Leads a batch through its run sheet. */
 @Service
@@ -53,6 +54,7 @@ public class BenchService {
     private final PantryService pantry;
     private final KitchenService kitchens;
     private final KitchenClock clock;
+    private final PhotoService photos;
 
     BenchService(
             BatchService batches,
@@ -61,7 +63,8 @@ public class BenchService {
             FormulaService formulas,
             PantryService pantry,
             KitchenService kitchens,
-            KitchenClock clock) {
+            KitchenClock clock,
+            PhotoService photos) {
         this.batches = batches;
         this.noted = noted;
         this.beginning = beginning;
@@ -69,6 +72,7 @@ public class BenchService {
         this.pantry = pantry;
         this.kitchens = kitchens;
         this.clock = clock;
+        this.photos = photos;
     }
 
     /** The batches that are made just now. */
@@ -135,7 +139,8 @@ public class BenchService {
                         .toList(),
                 rolled == null ? null : InTheBowl.of(rolled.dough()),
                 cooking(made.cooking()),
-                entries);
+                entries,
+                photos.of(List.of(id)));
     }
 
     private static BenchWater water(MadeFormula made) {

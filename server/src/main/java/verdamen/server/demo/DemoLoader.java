@@ -1,5 +1,6 @@
 package verdamen.server.demo;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -38,6 +39,7 @@ import verdamen.core.rework.TrialQuestion;
 import verdamen.core.rework.TrialResult;
 import verdamen.core.rework.TrialSeries;
 import verdamen.server.VerdamenProperties;
+import verdamen.server.batch.Batch;
 import verdamen.server.batch.BatchService;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
@@ -53,6 +55,7 @@ import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
+import verdamen.server.photo.PhotoService;
 import verdamen.server.rework.TrialService;
 
 /** Loads the demo data into an empty database, before the first request is taken. */
@@ -60,6 +63,10 @@ import verdamen.server.rework.TrialService;
 class DemoLoader implements SmartInitializingSingleton {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    private static final Map<String, Double> DARKNESS = Map.of("well", 0.35, "middling", 0.6, "badly", 0.85);
+    private static final Map<String, String> CAPTIONS =
+            Map.of("well", "the third off the pan", "middling", "darker than wanted", "badly", "torn where it stuck");
 
     private final VerdamenProperties properties;
     private final FormulaService formulas;
@@ -70,6 +77,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final BatchService batches;
     private final TrialService trials;
     private final VersionStandings standings;
+    private final PhotoService photos;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -84,6 +92,7 @@ class DemoLoader implements SmartInitializingSingleton {
             BatchService batches,
             TrialService trials,
             VersionStandings standings,
+            PhotoService photos,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
@@ -96,6 +105,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.batches = batches;
         this.trials = trials;
         this.standings = standings;
+        this.photos = photos;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
@@ -256,6 +266,23 @@ class DemoLoader implements SmartInitializingSingleton {
         }
     }
 
+    /** Each batch that came out somehow has a photograph, drawn as it came out. */
+    private void loadPhotos(FormulaDocument saved) {
+        for (Batch batch : batches.batches(saved.id())) {
+            String verdict = batch.verdict();
+            if (verdict != null) {
+                double darkness = DARKNESS.getOrDefault(verdict, 0.5);
+                double green = saved.version().name().matches(".*([Nn]ettle|kale|[Cc]ourgette).*") ? 0.5 : 0;
+                byte[] png = DrawnBread.png(batch.id(), darkness, green, verdict.equals("badly"));
+                photos.keep(
+                        batch.id(),
+                        UUID.randomUUID().toString(),
+                        CAPTIONS.getOrDefault(verdict, ""),
+                        new ByteArrayInputStream(png));
+            }
+        }
+    }
+
     private List<String> steps(long formula, int version) {
         return MadeFormula.of(formulas.spec(formula, version), pantry.pantry()).run().steps().stream()
                 .map(BenchStep::key)
@@ -291,6 +318,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 formulas.setState(saved.id(), formula.state());
                 loadStandings(saved, formula, now);
                 loadBatches(saved, formula, now);
+                loadPhotos(saved);
                 loadTrials(saved, formula, now);
             }
         }

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -37,6 +38,8 @@ class DoorFilter extends OncePerRequestFilter {
     private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data: blob:;"
             + " style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'none'; form-action 'self';"
             + " frame-ancestors 'none'";
+
+    private static final Pattern PHOTOS = Pattern.compile("/api/batches/\\d+/photos");
 
     private final VerdamenProperties properties;
     private final JsonMapper json;
@@ -81,10 +84,15 @@ class DoorFilter extends OncePerRequestFilter {
         }
     }
 
-    /** Files of Verdamen's own are read entry by entry and may be of any size; everything else has a limit. */
+    /**
+     * Files of Verdamen's own are read entry by entry and may be of any size, photographs as far as they may be large; everything
+     * else has a limit.
+     */
     private static @Nullable Limit limit(HttpServletRequest request) {
         String path = request.getRequestURI();
-        if (path.equals("/api/files/formulas")) {
+        boolean isReadByParts =
+                path.equals("/api/files/formulas") || PHOTOS.matcher(path).matches();
+        if (isReadByParts) {
             return null;
         }
         return path.startsWith("/api/files/") ? Limit.FILE_BYTES : Limit.BODY_BYTES;

@@ -52,6 +52,8 @@ import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasureService.TimedWeighIn;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
+import verdamen.server.photo.PhotoService;
+import verdamen.server.photo.PhotoService.ToldPhoto;
 import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
 import verdamen.server.rework.TrialService;
@@ -70,6 +72,7 @@ class KitchenFileReader {
     private final LotService lots;
     private final BreadService bread;
     private final VersionStandings standings;
+    private final PhotoService photos;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -83,6 +86,7 @@ class KitchenFileReader {
             LotService lots,
             BreadService bread,
             VersionStandings standings,
+            PhotoService photos,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json) {
@@ -94,6 +98,7 @@ class KitchenFileReader {
         this.lots = lots;
         this.bread = bread;
         this.standings = standings;
+        this.photos = photos;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -186,6 +191,7 @@ class KitchenFileReader {
                 case "weighIns" -> weighIns();
                 case "lots" -> lots();
                 case "breadRecords" -> each(FileBread.class, this::take);
+                case "photos" -> each(ToldPhoto.class, photos::takeMissing);
                 case "formulas" -> each(FileFormula.class, this::take);
                 default -> throw new RefusedFileException(Reason.OTHER_KIND, name);
             }

@@ -42,6 +42,7 @@ import verdamen.server.pantry.LotService.KnownLot;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasuresDocument;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.photo.PhotoService;
 import verdamen.server.rework.TrialService;
 
 /** Writes formula files and kitchen files, one formula after another, however many there are. */
@@ -55,6 +56,7 @@ class KitchenFileWriter {
     private final LotService lots;
     private final BreadService bread;
     private final VersionStandings standings;
+    private final PhotoService photos;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -69,6 +71,7 @@ class KitchenFileWriter {
             LotService lots,
             BreadService bread,
             VersionStandings standings,
+            PhotoService photos,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json,
@@ -81,6 +84,7 @@ class KitchenFileWriter {
         this.lots = lots;
         this.bread = bread;
         this.standings = standings;
+        this.photos = photos;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -121,6 +125,7 @@ class KitchenFileWriter {
             lots(file, lot -> true);
             bread(file);
             formulas(file, List.of(), true);
+            photos(file);
             file.writeEndObject();
         }
     }
@@ -198,6 +203,13 @@ class KitchenFileWriter {
                         .sorted(Comparator.comparingLong(known -> known.lot().id()))
                         .map(known -> new FileLot(known.lot().id(), known.uid(), spec(known.lot())))
                         .toList());
+    }
+
+    /** One photograph after another: all of them at once may be too many to hold. */
+    private void photos(JsonGenerator file) {
+        file.writeArrayPropertyStart("photos");
+        photos.all(file::writePOJO);
+        file.writeEndArray();
     }
 
     private void bread(JsonGenerator file) {

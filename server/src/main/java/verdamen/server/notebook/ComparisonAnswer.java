@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.bench.BenchRun.FeltAt;
 import verdamen.core.handling.RollingPicture;
 import verdamen.core.notebook.Comparison;
+import verdamen.server.photo.Photo;
 
 /**
  * Batches or versions side by side.
@@ -28,6 +29,7 @@ record ComparisonAnswer(List<ComparedItem> items, Comparison comparison) {
      * @param verdict how it came out; null when nobody has said
      * @param picture softness of what was in the bowl, with the rolling window; null when it cannot be told
      * @param felt how it felt
+     * @param photos its photographs
      */
     record ComparedItem(
             String key,
@@ -39,5 +41,6 @@ record ComparisonAnswer(List<ComparedItem> items, Comparison comparison) {
             OffsetDateTime at,
             @Nullable String verdict,
             @Nullable RollingPicture picture,
-            List<FeltAt> felt) {}
+            List<FeltAt> felt,
+            List<Photo> photos) {}
 }

@@ -30,6 +30,8 @@ import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.notebook.ComparisonAnswer.ComparedItem;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.photo.Photo;
+import verdamen.server.photo.PhotoService;
 
 /** Lays batches and versions side by side. */
 @Service
@@ -41,8 +43,10 @@ class ComparisonService {
     private final MadeBatches made;
     private final FormulaService formulas;
     private final PantryService pantry;
+    private final PhotoService photos;
 
-    ComparisonService(MadeBatches made, FormulaService formulas, PantryService pantry) {
+    ComparisonService(MadeBatches made, FormulaService formulas, PantryService pantry, PhotoService photos) {
+        this.photos = photos;
         this.made = made;
         this.formulas = formulas;
         this.pantry = pantry;
@@ -79,17 +83,23 @@ class ComparisonService {
                         book)
                 .stream()
                 .collect(Collectors.toMap(MadeBatch::id, Function.identity()));
+        Map<Long, List<Photo>> pictures =
+                photos.of(List.copyOf(batches.keySet())).stream().collect(Collectors.groupingBy(Photo::batch));
         List<Placed> placed = new ArrayList<>();
         asked.forEach((key, each) -> placed.add(
                 each.group(1) == null
                         ? version(key, Long.parseLong(each.group(2)), Integer.parseInt(each.group(3)), book)
-                        : batch(key, batches.get(Long.valueOf(each.group(1))), book)));
+                        : batch(
+                                key,
+                                batches.get(Long.valueOf(each.group(1))),
+                                pictures.getOrDefault(Long.valueOf(each.group(1)), List.of()),
+                                book)));
         return new ComparisonAnswer(
                 placed.stream().map(Placed::item).toList(),
                 Comparison.of(placed.stream().map(Placed::compared).toList()));
     }
 
-    private Placed batch(String key, MadeBatch batch, Pantry book) {
+    private Placed batch(String key, MadeBatch batch, List<Photo> photos, Pantry book) {
         if (batch == null) {
             throw new FormulaNotFoundException("There is no batch " + key.substring(1) + " that can be compared.");
         }
@@ -106,7 +116,8 @@ class ComparisonService {
                         batch.startedAt(),
                         batch.verdict(),
                         RollingPicture.of(rolled),
-                        batch.record().run().felt()),
+                        batch.record().run().felt(),
+                        photos),
                 item(rolled, Outcome.of(batch.record(), book), batch.verdict()));
     }
 
@@ -133,6 +144,7 @@ class ComparisonService {
                         document.version().savedAt(),
                         null,
                         RollingPicture.of(rolled),
+                        List.of(),
                         List.of()),
                 item(rolled, Outcome.of(planned), null));
     }

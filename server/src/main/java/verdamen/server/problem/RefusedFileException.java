@@ -13,7 +13,13 @@ public final class RefusedFileException extends RuntimeException {
         WRONG_ENCODING("wrong-encoding"),
         BROKEN("broken"),
         OTHER_KIND("other-kind"),
-        NEWER_VERSION("newer-version");
+        NEWER_VERSION("newer-version"),
+        /** It is no PNG, JPEG or WebP. */
+        NO_PHOTO("no-photo"),
+        /** It is over 10 MB. */
+        PHOTO_TOO_LARGE("photo-too-large"),
+        /** It has more pixels than can be taken. */
+        TOO_MANY_PIXELS("too-many-pixels");
 
         private final String code;
 
