@@ -15,6 +15,7 @@ export type ActRequest = Schemas["ActRequest"];
 export type NotebookBatch = Schemas["NotebookBatch"];
 export type ComparisonAnswer = Schemas["ComparisonAnswer"];
 export type VersionTree = Schemas["VersionTree"];
+export type Photo = Schemas["Photo"];
 export type ScorecardAnswer = Schemas["ScorecardAnswer"];
 export type NotebookPage = Schemas["NotebookPage"];
 export type NotebookAsked = NonNullable<operations["page"]["parameters"]["query"]>;

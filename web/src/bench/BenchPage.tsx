@@ -8,6 +8,7 @@ import { ErrorNotice } from "../parts";
 import { BatchTabs } from "./BatchTabs";
 import { Finish } from "./Finish";
 import { Log } from "./Log";
+import { Photos } from "./Photos";
 import { ReadingPanel } from "./ReadingPanel";
 import { Speech } from "./Speech";
 import { StepList } from "./StepList";
@@ -136,6 +137,12 @@ function AtTheBench({ bench, answer, shown }: { bench: Bench; answer: BenchAnswe
           )}
         </section>
         {!finished && <Timers answer={answer} shown={shown} onNote={bench.note} />}
+        <details>
+          <summary className="cursor-pointer text-lg">
+            Photographs{answer.photos.length > 0 && ` (${answer.photos.length})`}
+          </summary>
+          <Photos batch={batch.id} photos={answer.photos} large />
+        </details>
         <details>
           <summary className="cursor-pointer text-lg">Take a reading</summary>
           <ReadingPanel answer={answer} onNote={bench.note} />

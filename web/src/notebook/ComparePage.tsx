@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { X } from "lucide-react";
 import { Link, useSearchParams } from "react-router";
 import { type ComparisonAnswer, comparisonQuery, pantryQuery } from "../api";
+import { Small } from "../bench";
 import { useFigures } from "../figures";
 import { ErrorNotice } from "../parts";
 import {
@@ -19,6 +20,8 @@ import { compareAddress, itemsOf, MOST_COMPARED } from "./items";
 type Item = ComparisonAnswer["items"][number];
 type Comparison = ComparisonAnswer["comparison"];
 type Told = Comparison["outcomes"][number]["of"][number];
+
+const PHOTOS_OF_EACH = 3;
 
 /** Two to four batches or versions side by side: differences first, and what came of them. */
 export function ComparePage() {
@@ -96,6 +99,15 @@ function Items({ items, keys }: { items: Item[]; keys: string[] }) {
                 ? outcomeName("verdict", item.verdict)
                 : "nobody said how it came out"}
           </p>
+          {item.photos.length > 0 && (
+            <div className="flex flex-wrap gap-2 pt-2" data-testid="compared-photos">
+              {item.photos.slice(0, PHOTOS_OF_EACH).map((photo) => (
+                <Link key={photo.id} to={`/notebook/${photo.batch}`}>
+                  <Small photo={photo} className="h-28 w-36" />
+                </Link>
+              ))}
+            </div>
+          )}
           {keys.length > 2 && (
             <Link
               className="absolute top-2 right-2"

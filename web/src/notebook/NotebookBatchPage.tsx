@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, type NotebookBatch, notebookBatchQuery, pantryQuery, taken } from "../api";
-import { entryWords, WindowChart } from "../bench";
+import { entryWords, Photos, WindowChart } from "../bench";
 import { useFigures } from "../figures";
 import { ErrorNotice, ErrorText, Said } from "../parts";
 import { outcomeName } from "../words";
@@ -72,6 +72,8 @@ function Opened({ batch }: { batch: NotebookBatch }) {
           <p className="soft pt-1 text-sm">
             Expected to stay soft for about {figures.number(batch.softHours, batch.softHours < 10 ? 1 : 0)} h.
           </p>
+          <h2 className="section-title pt-6">Photographs</h2>
+          <Photos batch={made.id} photos={bench.photos} />
           <Pieces batch={batch} />
         </div>
         <div>
