@@ -16,6 +16,7 @@ import {
   type PortionQuestion,
   type Scaling,
   type ScalingQuestion,
+  type SheetAnswer,
   type Shapes,
   type ShapesQuestion,
   type MatchAnswer,
@@ -148,6 +149,12 @@ export const balanceQuestion: Question<FormulaSpec, BalanceAnswer> = {
 export const prepQuestion: Question<PrepRequest, PrepAnswer> = {
   key: "prep",
   ask: (body, signal) => taken(api.POST("/api/prep", { body, signal })),
+};
+
+/** The run sheet of a formula. */
+export const sheetQuestion: Question<FormulaSpec, SheetAnswer> = {
+  key: "sheet",
+  ask: (formula, signal) => taken(api.POST("/api/bench/sheet", { body: formula, signal })),
 };
 
 /** Every way of making a formula, side by side. */

@@ -5,6 +5,7 @@ import { Cautions } from "../caution";
 import { FORMULA_CHANGE, type Editor, Faults, Station, StationAnswer, useAnswer } from "../formula";
 import { BenchPickup } from "./BenchPickup";
 import { QuestionRow } from "./QuestionRow";
+import { RunSheet } from "./RunSheet";
 import { TwoStages } from "./TwoStages";
 import { WaterTemperature } from "./WaterTemperature";
 
@@ -51,6 +52,7 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
               />
             </div>
           </div>
+          <RunSheet editor={editor} faults={faults} />
           {view.answer && (
             <Cautions cautions={view.answer.cautions.filter(({ station }) => station === "method")} editor={editor} />
           )}

@@ -24,6 +24,7 @@ const STEPS: Record<BenchStep["kind"], string> = {
   cook: "Cook",
   finish: "Finish",
   keep: "Keep",
+  own: "Step of our own",
 };
 
 /** A step of a run sheet, in a word or two. */

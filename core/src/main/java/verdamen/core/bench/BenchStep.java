@@ -19,6 +19,8 @@ import verdamen.core.model.Range;
  * @param handsBusy whether somebody's hands are in it; else it goes on by itself
  * @param needs what it needs
  * @param cautions the cautions that stand at it
+ * @param canBeLeftOut whether a formula can do without it: nothing goes in at it, and nothing follows from it
+ * @param ownWords what the formula says of it in its own words, beside the usual ones; null for nothing
  */
 public record BenchStep(
         String key,
@@ -30,7 +32,9 @@ public record BenchStep(
         @Nullable Double grams,
         boolean handsBusy,
         List<Need> needs,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        boolean canBeLeftOut,
+        @Nullable String ownWords) {
 
     /** What is done, in this order. */
     public enum Kind implements Coded {
@@ -79,7 +83,9 @@ public record BenchStep(
         /** Brushing with fat, or strewing what goes on the surface. */
         FINISH("finish"),
         /** Stacking and keeping. */
-        KEEP("keep");
+        KEEP("keep"),
+        /** Something that only this formula does. */
+        OWN("own");
 
         private final String code;
 

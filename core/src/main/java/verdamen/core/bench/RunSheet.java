@@ -27,9 +27,10 @@ import verdamen.core.model.Range;
  *
  * @param bowls what is weighed
  * @param steps what is done
+ * @param leftOut steps that this formula leaves out
  * @param needs everything that is laid out before
  */
-public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Need> needs) {
+public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<BenchStep> leftOut, List<Need> needs) {
 
     /**
      * The run sheet of a formula.
@@ -39,10 +40,14 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Need
      */
     public static RunSheet of(Formula formula, Water water, @Nullable Cooking cooking) {
         List<WeighedBowl> bowls = WeighedBowl.of(formula);
-        List<BenchStep> steps = new Writer(formula, water, cooking, bowls).sheet();
+        OwnSteps own = OwnSteps.of(
+                new Writer(formula, water, cooking, bowls).sheet(),
+                formula.method().steps());
+        List<BenchStep> steps = own.steps();
         return new RunSheet(
                 bowls,
                 steps,
+                own.leftOut(),
                 steps.stream().flatMap(step -> step.needs().stream()).distinct().toList());
     }
 
@@ -91,7 +96,9 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Need
                         each.grams(),
                         typical.handsBusy(),
                         typical.needs(),
-                        number == 1 ? cautions.getOrDefault(each.kind(), List.of()) : List.of()));
+                        number == 1 ? cautions.getOrDefault(each.kind(), List.of()) : List.of(),
+                        typical.canBeLeftOut(),
+                        null));
             }
             return List.copyOf(steps);
         }

@@ -16,10 +16,17 @@ import verdamen.core.model.Table;
  * @param per what it is done to
  * @param handsBusy whether hands are in it
  * @param needs what it needs
+ * @param canBeLeftOut whether a formula can do without it
  * @param confidence how sure the minutes are
  */
 record StepKindRow(
-        BenchStep.Kind kind, Range minutes, Per per, boolean handsBusy, List<Need> needs, Confidence confidence) {
+        BenchStep.Kind kind,
+        Range minutes,
+        Per per,
+        boolean handsBusy,
+        List<Need> needs,
+        boolean canBeLeftOut,
+        Confidence confidence) {
 
     private static final Map<BenchStep.Kind, StepKindRow> ROWS = read();
 
@@ -68,6 +75,7 @@ record StepKindRow(
                         .map(code -> Coded.find(Need.class, code)
                                 .orElseThrow(() -> new IllegalArgumentException("there is no need " + code)))
                         .toList(),
+                row.text("leave_out").equals("yes"),
                 row.choice("confidence", Confidence.class));
     }
 }

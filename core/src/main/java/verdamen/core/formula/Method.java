@@ -1,5 +1,6 @@
 package verdamen.core.formula;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.prep.LiquidUse;
 
@@ -17,6 +18,7 @@ import verdamen.core.prep.LiquidUse;
  * @param standingMinutes how long it stands, minutes; 0 without one
  * @param standingC how warm it is where it stands, °C
  * @param temperatures temperatures that the water's and the dough's follow from
+ * @param steps steps of the run sheet that are made otherwise, left out or added
  */
 public record Method(
         LiquidUse pressedLiquid,
@@ -29,7 +31,8 @@ public record Method(
         @Nullable FirstStage firstStage,
         double standingMinutes,
         double standingC,
-        Temperatures temperatures) {
+        Temperatures temperatures,
+        List<StepEdit> steps) {
 
     /**
      * Temperatures that the water's and the dough's follow from.

@@ -31,6 +31,7 @@ final class MethodReader {
     private final double standing;
     private final double kitchenC;
     private final List<Phase> phases;
+    private final List<StepEdit> steps;
 
     MethodReader(MethodSpec spec, Kneading kneading) {
         this.spec = spec;
@@ -52,6 +53,7 @@ final class MethodReader {
         TemperaturesSpec asked = spec.temperaturesOrNone();
         this.kitchenC = or(asked.kitchenC(), Coefficient.KITCHEN_C);
         this.phases = readPhases(spec.phasesOrNone());
+        this.steps = readSteps(spec.stepsOrNone());
         pickup();
         temperatures(asked);
     }
@@ -92,7 +94,8 @@ final class MethodReader {
                         kitchenC,
                         or(asked.coldC(), Coefficient.COLD_TAP_C),
                         or(asked.hotC(), Coefficient.HOT_TAP_C),
-                        asked.kneadMinutes() == null ? kneading.endMinute() : asked.kneadMinutes()));
+                        asked.kneadMinutes() == null ? kneading.endMinute() : asked.kneadMinutes()),
+                steps);
     }
 
     private double pickupGrams(double flourGrams) {
@@ -135,6 +138,20 @@ final class MethodReader {
                     spec.pickupAfterGrams(),
                     spec.pickupBeforeGrams());
         }
+    }
+
+    private List<StepEdit> readSteps(List<StepEdit> edits) {
+        List<StepEdit> counted = faults.atMost(AT + "steps", edits, Limit.STEP_EDITS);
+        for (int index = 0; index < counted.size(); index++) {
+            String at = AT + "steps[" + index + "].";
+            StepEdit edit = counted.get(index);
+            faults.optionalText(at + "step", edit.step(), Limit.CODE);
+            faults.optionalText(at + "after", edit.after(), Limit.CODE);
+            String words = faults.optionalText(at + "words", edit.words(), Limit.NOTE);
+            faults.require(!edit.adds() || !words.isEmpty(), at + "words", FaultCode.MISSING, null);
+            faults.number(at + "minutes", edit.minutes(), Limit.STEP_MINUTES);
+        }
+        return List.copyOf(counted);
     }
 
     private List<Phase> readPhases(List<PhaseSpec> specs) {

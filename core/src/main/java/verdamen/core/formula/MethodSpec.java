@@ -25,6 +25,7 @@ import verdamen.core.model.Within;
  * @param standingC how warm it is where it stands, °C; absent for the kitchen
  * @param phases what happens between kneading and rolling; absent for one rest
  * @param temperatures temperatures that the water's and the dough's follow from
+ * @param steps steps of the run sheet that are made otherwise, left out or added
  */
 public record MethodSpec(
         @Nullable String pressedLiquid,
@@ -39,7 +40,40 @@ public record MethodSpec(
         @Within(Limit.REST_MINUTES) @Nullable Double standingMinutes,
         @Within(Limit.PLACE_C) @Nullable Double standingC,
         @Within(Limit.PHASES) @Nullable List<PhaseSpec> phases,
-        @Nullable TemperaturesSpec temperatures) {
+        @Nullable TemperaturesSpec temperatures,
+        @Within(Limit.STEP_EDITS) @Nullable List<StepEdit> steps) {
+
+    /** A method with the usual steps. */
+    public MethodSpec(
+            @Nullable String pressedLiquid,
+            @Nullable String sticking,
+            @Nullable Double pickupGrams,
+            @Nullable Double pickupBeforeGrams,
+            @Nullable Double pickupAfterGrams,
+            @Nullable String waterAddition,
+            @Nullable String seal,
+            @Nullable String heat,
+            @Nullable String firstStage,
+            @Nullable Double standingMinutes,
+            @Nullable Double standingC,
+            @Nullable List<PhaseSpec> phases,
+            @Nullable TemperaturesSpec temperatures) {
+        this(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                standingC,
+                phases,
+                temperatures,
+                null);
+    }
 
     /** Nothing said. */
     public static final MethodSpec NONE =
@@ -124,7 +158,8 @@ public record MethodSpec(
                 minutes,
                 code == null ? null : standingC,
                 phases,
-                temperatures);
+                temperatures,
+                steps);
     }
 
     /** This method with other phases between kneading and rolling. */
@@ -147,7 +182,32 @@ public record MethodSpec(
                 standingMinutes,
                 standingC,
                 phases,
-                other);
+                other,
+                steps);
+    }
+
+    /** This method with other steps changed, left out or added. */
+    public MethodSpec withSteps(@Nullable List<StepEdit> otherSteps) {
+        return new MethodSpec(
+                pressedLiquid,
+                sticking,
+                pickupGrams,
+                pickupBeforeGrams,
+                pickupAfterGrams,
+                waterAddition,
+                seal,
+                heat,
+                firstStage,
+                standingMinutes,
+                standingC,
+                phases,
+                temperatures,
+                otherSteps);
+    }
+
+    /** Its steps that are changed, left out or added; none when all are as usual. */
+    public List<StepEdit> stepsOrNone() {
+        return steps == null ? List.of() : steps;
     }
 
     /** This method with so many times of what the dough picks up. */
@@ -165,7 +225,8 @@ public record MethodSpec(
                 standingMinutes,
                 standingC,
                 phases,
-                temperatures);
+                temperatures,
+                steps);
     }
 
     private static @Nullable Double times(@Nullable Double grams, double factor) {
@@ -205,6 +266,7 @@ public record MethodSpec(
                 standingMinutes,
                 standingC,
                 otherPhases,
-                temperatures);
+                temperatures,
+                steps);
     }
 }

@@ -25,6 +25,8 @@ public enum Limit implements Coded {
     WATER_TEMPERATURE_C("waterTemperatureC", 0, 100, Unit.CELSIUS),
     /** A rest, a standing first stage or a phase: up to three days. */
     REST_MINUTES("restMinutes", 0, 4320, Unit.MINUTES),
+    /** How long a step of the run sheet takes. */
+    STEP_MINUTES("stepMinutes", 0, 1440, Unit.MINUTES),
     /** When a dough is to have risen, after kneading: within a day. */
     READY_MINUTES("readyMinutes", 1, 1440, Unit.MINUTES),
     /** Rolled thickness. */
@@ -210,6 +212,8 @@ public enum Limit implements Coded {
     PAGE_ROWS("pageRows", 1, 200, Unit.COUNT),
     /** Photographs of a batch. */
     PHOTOS("photos", 0, 30, Unit.COUNT),
+    /** Steps of the run sheet that are changed, left out or added. */
+    STEP_EDITS("stepEdits", 0, 40, Unit.COUNT),
     COMPARED("compared", 2, 4, Unit.COUNT),
 
     /** Name of a formula. */

@@ -62,6 +62,14 @@ public record BenchAnswer(
     record WordedStep(BenchStep step, List<List<CardRun>> words) {}
 
     /**
+     * The run sheet of a formula.
+     *
+     * @param steps what is done, in order
+     * @param leftOut what this formula leaves out
+     */
+    record SheetAnswer(List<WordedStep> steps, List<BenchStep> leftOut) {}
+
+    /**
      * How the water is poured.
      *
      * @param ingredient code of the plain water

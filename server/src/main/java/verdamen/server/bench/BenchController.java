@@ -9,10 +9,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.bench.BenchEntry;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
 import verdamen.server.batch.BatchBeginning.Size;
 import verdamen.server.bench.BenchAnswer.RunningBatches;
+import verdamen.server.bench.BenchAnswer.SheetAnswer;
 
 /** Batches at the bench over the API. */
 @RestController
@@ -49,6 +51,12 @@ class BenchController {
     @PostMapping
     BenchAnswer begin(@RequestBody BeginRequest request) {
         return bench.begin(request);
+    }
+
+    /** The run sheet of a formula that need not be saved. */
+    @PostMapping("/sheet")
+    SheetAnswer sheet(@RequestBody FormulaSpec formula) {
+        return bench.sheet(formula);
     }
 
     /** Where a batch stands. */

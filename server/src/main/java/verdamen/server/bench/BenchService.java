@@ -33,6 +33,7 @@ import verdamen.server.bench.BenchAnswer.BenchCooking;
 import verdamen.server.bench.BenchAnswer.BenchWater;
 import verdamen.server.bench.BenchAnswer.RunningBatch;
 import verdamen.server.bench.BenchAnswer.RunningBatches;
+import verdamen.server.bench.BenchAnswer.SheetAnswer;
 import verdamen.server.bench.BenchAnswer.WordedStep;
 import verdamen.server.bench.BenchController.BeginRequest;
 import verdamen.server.card.CardFigures;
@@ -119,15 +120,12 @@ public class BenchService {
         KitchenClock.ClockReading now = clock.read();
         BenchRun run = BenchRun.of(made, pantry.pantry(), BatchEntries.counted(entries), now.now());
         RolledDough rolled = inTheBowl(run.bowl().spec());
-        StepWords words = new StepWords(made, CardFigures.of(kitchens.kitchen()));
         Formula formula = made.formula();
         return new BenchAnswer(
                 batch,
                 name(batch),
                 now,
-                made.run().steps().stream()
-                        .map(step -> new WordedStep(step, words.of(step)))
-                        .toList(),
+                worded(made),
                 made.run().bowls(),
                 run,
                 water(made),
@@ -141,6 +139,24 @@ public class BenchService {
                 cooking(made.cooking()),
                 entries,
                 photos.of(List.of(id)));
+    }
+
+    /**
+     * The run sheet of a formula that need not be saved.
+     *
+     * @throws RefusedException naming what of it has a fault, or cannot be divided or cooked
+     */
+    @Transactional(readOnly = true)
+    public SheetAnswer sheet(FormulaSpec formula) {
+        MadeFormula made = MadeFormula.of(formula, pantry.pantry());
+        return new SheetAnswer(worded(made), made.run().leftOut());
+    }
+
+    private List<WordedStep> worded(MadeFormula made) {
+        StepWords words = new StepWords(made, CardFigures.of(kitchens.kitchen()));
+        return made.run().steps().stream()
+                .map(step -> new WordedStep(step, words.of(step)))
+                .toList();
     }
 
     private static BenchWater water(MadeFormula made) {

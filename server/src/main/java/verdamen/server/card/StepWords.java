@@ -113,9 +113,16 @@ public final class StepWords {
 
     /** What is done at a step: one paragraph, or one for each thing that is prepared; none where nothing is to be said. */
     public List<List<CardRun>> of(BenchStep step) {
-        return step.kind() == BenchStep.Kind.PREPARE
-                ? formula.preps().stream().map(this::prepared).toList()
-                : List.of(words(step));
+        List<List<CardRun>> all = new ArrayList<>(
+                step.kind() == BenchStep.Kind.PREPARE
+                        ? formula.preps().stream().map(this::prepared).toList()
+                        : List.of(words(step)));
+        if (step.ownWords() != null && !all.isEmpty()) {
+            List<CardRun> last = new ArrayList<>(all.get(all.size() - 1));
+            last.add(CardRun.of((last.isEmpty() ? "" : " ") + step.ownWords()));
+            all.set(all.size() - 1, List.copyOf(last));
+        }
+        return List.copyOf(all);
     }
 
     private List<CardRun> words(BenchStep step) {
@@ -123,7 +130,7 @@ public final class StepWords {
         String degrees = step.celsius() == null ? "" : written.temperature(step.celsius());
         String warmth = degrees.isEmpty() ? "" : " at " + degrees;
         return switch (step.kind()) {
-            case PREPARE -> List.of();
+            case PREPARE, OWN -> List.of();
             case SET_UP ->
                 CardRun.marked(
                         "Lay out %s; weigh the bowls.",

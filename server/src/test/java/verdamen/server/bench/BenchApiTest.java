@@ -169,4 +169,33 @@ public class BenchApiTest extends ServerTest {
         getJson("/api/bench/999999").expect(404);
         note(999_999, entry("x", "wetted", "")).expect(404);
     }
+
+    @Test
+    public void theSheetOfAFormulaHasItsOwnSteps() {
+        String formula = """
+                {"style": "roti", "method": {"steps": [{"step": "divide", "leftOut": true},
+                   {"after": "rest", "words": "Light the second burner.", "minutes": 3}, {"step": "rest", "words": "Under the tray."}]},
+                 "lines": [{"ingredient": "wheat-atta", "grams": 400}, {"ingredient": "water", "grams": 262}]}
+                """;
+        Answer sheet = postJson("/api/bench/sheet", formula).expect(200);
+        assertEquals(sheet.at("/leftOut/0/key").asString(), "divide");
+        List<String> keys = sheet.at("/steps")
+                .valueStream()
+                .map(each -> each.at("/step/key").asString())
+                .toList();
+        int rest = keys.indexOf("rest");
+        assertEquals(keys.get(rest + 1), "own");
+        String words = sheet.at("/steps/" + rest + "/words/0")
+                .valueStream()
+                .map(run -> run.at("/text").asString())
+                .reduce("", String::concat);
+        assertTrue(words.startsWith("Let it rest") && words.endsWith("Under the tray."), words);
+        assertEquals(sheet.at("/steps/" + (rest + 1) + "/words/0/0/text").asString(), "Light the second burner.");
+        assertEquals(
+                postJson("/api/bench/sheet", formula.replace("Light the second burner.", " "))
+                        .expect(422)
+                        .at("/faults/0/field")
+                        .asString(),
+                "method.steps[1].words");
+    }
 }

@@ -135,7 +135,10 @@ public class LimitsApiTest extends ServerTest {
                 ObjectNode chain = at.putArray(name).addObject();
                 yield chain.put("key", "c").put("ingredient", "carrot-raw").put("grams", 100);
             }
-            case "steps" -> at.putArray(name).addObject().put("kind", "chop");
+            case "steps" ->
+                at.has("key")
+                        ? at.putArray(name).addObject().put("kind", "chop")
+                        : at.putArray(name).addObject().put("words", "Wash hands.");
             case "added" -> at.putArray(name).addObject().put("ingredient", "salt-fine");
             case "phases" -> at.putArray(name).addObject().put("kind", "chill").put("minutes", 5);
             case "setAside" -> at.putArray(name).addObject().put("slip", "dry").put("reason", "so");
