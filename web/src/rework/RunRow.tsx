@@ -1,8 +1,9 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
 import {
   api,
+  batchesQuery,
   type PantryDocument,
   type SeriesAnswer,
   seriesListQuery,
@@ -30,6 +31,45 @@ interface RunRowProps {
 
 /** What was typed of a run: a number may still be text that is not one. */
 type Typed = { [field in keyof TrialResult]: TrialResult[field] | string };
+
+/** Takes what was noted of a batch; what it does not say stays as it is. */
+function FromBatch({
+  label,
+  formula,
+  onTake,
+}: {
+  label: string;
+  formula: number;
+  onTake: (result: Partial<Typed>) => void;
+}) {
+  const figures = useFigures();
+  const batches = useQuery(batchesQuery(formula));
+  const finished = batches.data?.filter(({ finishedAt }) => finishedAt != null) ?? [];
+  const take = useMutation({
+    mutationFn: (id: number) => taken(api.GET("/api/notebook/{id}/result", { params: { path: { id } } })),
+    onSuccess: (result) => onTake(Object.fromEntries(Object.entries(result).filter(([, value]) => value != null))),
+  });
+  if (finished.length === 0) {
+    return null;
+  }
+  return (
+    <select
+      className="quiet-field framed mt-1 block !h-7 w-28 text-xs"
+      aria-label={label}
+      title="Take what was noted of a batch"
+      disabled={take.isPending}
+      value=""
+      onChange={(event) => take.mutate(Number(event.target.value))}
+    >
+      <option value="">from a batch…</option>
+      {finished.map(({ id, version, startedAt }) => (
+        <option key={id} value={id}>
+          {figures.moment(startedAt)}, version {version}
+        </option>
+      ))}
+    </select>
+  );
+}
 
 /** A run: what is weighed for it, and what came of it. What is typed is kept by itself. */
 export function RunRow({ series, at, run, editor, pantry, names }: RunRowProps) {
@@ -173,6 +213,7 @@ export function RunRow({ series, at, run, editor, pantry, names }: RunRowProps) 
           <Link className="link whitespace-nowrap" to={`/formulas/${series.formula}/balance`} onClick={open}>
             to the bowl
           </Link>
+          <FromBatch label={label("from a batch")} formula={series.formula} onTake={put} />
         </td>
       </tr>
       {problem && (

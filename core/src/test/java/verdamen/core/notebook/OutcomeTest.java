@@ -16,6 +16,7 @@ import verdamen.core.balance.Dough;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.handling.Handling;
 import verdamen.core.pantry.Feel;
+import verdamen.core.rework.TrialResult;
 
 /** What was predicted of a batch and what was seen, against figures worked out apart. */
 public class OutcomeTest {
@@ -169,6 +170,27 @@ public class OutcomeTest {
         } else {
             assertEquals(actual, expected, 0.01);
         }
+    }
+
+    @Test
+    public void aBatchIsTheResultOfARunAsFarAsItWasNoted() {
+        TrialResult nothing = RunResult.of(NotedBatch.of(roti(262)).record(), BOOK);
+        assertEquals(nothing, new TrialResult(262.0, null, null, null, null, null, null, null, null, null));
+        TrialResult result = RunResult.of(
+                NotedBatch.of(roti(262))
+                        .poured("water", 251)
+                        .felt("slack", 2)
+                        .felt("soft", 40)
+                        .rolled(1, "tore", 50)
+                        .rolled(2, "fine", 51)
+                        .off(1, "none", 60)
+                        .off(2, "full", 61)
+                        .folded("folds", 70)
+                        .folded("cracks", 700)
+                        .record(),
+                BOOK);
+        assertEquals(result, new TrialResult(251.0, "soft", null, 1.0, null, 50.0, "cracks", null, null, null));
+        assertEquals(result.checked(BOOK), result, "it can be kept as it is");
     }
 
     @Test

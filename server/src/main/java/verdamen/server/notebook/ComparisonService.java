@@ -24,7 +24,9 @@ import verdamen.core.model.RefusedException;
 import verdamen.core.notebook.Comparison;
 import verdamen.core.notebook.Comparison.Item;
 import verdamen.core.notebook.Outcome;
+import verdamen.core.notebook.RunResult;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.rework.TrialResult;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
@@ -33,7 +35,7 @@ import verdamen.server.pantry.PantryService;
 import verdamen.server.photo.Photo;
 import verdamen.server.photo.PhotoService;
 
-/** Lays batches and versions side by side. */
+/** Lays batches and versions side by side, and batches beside the runs of trial series. */
 @Service
 class ComparisonService {
 
@@ -97,6 +99,21 @@ class ComparisonService {
         return new ComparisonAnswer(
                 placed.stream().map(Placed::item).toList(),
                 Comparison.of(placed.stream().map(Placed::compared).toList()));
+    }
+
+    /**
+     * What a batch says as the result of a run of a trial series.
+     *
+     * @throws FormulaNotFoundException when there is no such batch, or it can no longer be read
+     */
+    @Transactional(readOnly = true)
+    public TrialResult result(long batch) {
+        Pantry book = pantry.pantry();
+        return made.byIds(List.of(batch), book).stream()
+                .map(one -> RunResult.of(one.record(), book))
+                .findFirst()
+                .orElseThrow(
+                        () -> new FormulaNotFoundException("There is no batch " + batch + " to take results from."));
     }
 
     private Placed batch(String key, MadeBatch batch, List<Photo> photos, Pantry book) {

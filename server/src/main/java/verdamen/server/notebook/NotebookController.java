@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
+import verdamen.core.rework.TrialResult;
 
 /** The notebook over the API. */
 @RestController
@@ -84,6 +85,12 @@ class NotebookController {
     @PutMapping("/formulas/{formula}/versions/{version}/standing")
     VersionTree put(@PathVariable long formula, @PathVariable int version, @RequestBody StandingRequest request) {
         return trees.put(formula, version, request.standing(), request.reason());
+    }
+
+    /** What a batch says as the result of a run of a trial series. */
+    @GetMapping("/{id}/result")
+    TrialResult result(@PathVariable long id) {
+        return comparison.result(id);
     }
 
     /** A batch. */

@@ -133,6 +133,15 @@ public class ComparisonApiTest extends ServerTest {
         compare("b" + plain, "v" + formula + "-2").expect(200);
     }
 
+    @Test
+    public void aBatchIsTheResultOfARun() {
+        Answer result = getJson("/api/notebook/" + withRye + "/result").expect(200);
+        assertEquals(result.at("/feel").asString(), "slack");
+        assertEquals(result.at("/waterGrams").asDouble(), 272.0, 1e-9);
+        assertEquals(result.at("/tears").asDouble(), 0.0);
+        getJson("/api/notebook/987654321/result").expect(404);
+    }
+
     @DataProvider
     Object[][] refused() {
         return new Object[][] {{"b1"}, {"b1,b1"}, {"b1,x7"}, {"b1,v3"}, {"b1,b2,b3,b4,b5"}, {"b1,b"}};
