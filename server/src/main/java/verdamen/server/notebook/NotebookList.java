@@ -75,6 +75,7 @@ class NotebookList {
     public NotebookPage page(Parameters asked) {
         int limit = asked.limit() == null ? USUAL_ROWS : asked.limit();
         Asked checked = checked(asked, limit);
+        mapper.planByWhatIsAsked();
         List<BatchListRow> found = mapper.page(checked);
         List<BatchListRow> rows = found.subList(0, Math.min(limit, found.size()));
         BatchListRow last = rows.isEmpty() ? null : rows.get(rows.size() - 1);

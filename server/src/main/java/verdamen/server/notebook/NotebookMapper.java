@@ -59,6 +59,9 @@ interface NotebookMapper {
     /** The newest finished batches that nobody has left out, the oldest first. */
     List<MadeRow> newestMade(@Param("formula") @Nullable Long formula, @Param("limit") int limit);
 
+    /** Has the database plan what follows in this transaction by what is asked: words are rare or common. */
+    String planByWhatIsAsked();
+
     List<BatchListRow> page(@Param("asked") Asked asked);
 
     /** The newest other batches of a formula. */

@@ -1,0 +1,156 @@
+package verdamen.server.notebook;
+
+import static org.testng.Assert.assertTrue;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import verdamen.server.ServerTest;
+
+/**
+ * The notebook's list over 100,000 batches, against the plain SQL of the same question. No test: run it alone, with nothing
+ * beside it, by {@code mvn -pl server test -Dtest=NotebookBenchmark}.
+ */
+public class NotebookBenchmark extends ServerTest {
+
+    private static final int BATCHES = 100_000;
+    private static final int WARM = 60;
+    private static final int TIMED = 30;
+    private static final double MOST_MS = 300;
+    private static final double MOST_TIMES = 2;
+
+    /** Nobody waits for so little, however much quicker the database alone is. */
+    private static final double QUICK_MS = 20;
+
+    private static final String GENERATE = """
+            insert into batch (kitchen_id, uid, formula_id, version_number, factor, started_at, finished_at, verdict, practice,
+                               name, said, tags, uses, ingredients)
+            select 1, gen_random_uuid(), f.id, 1, 1, now() - n * interval '37 minutes', now() - n * interval '37 minutes' + interval '2 hours',
+                   (array ['well', 'middling', 'badly', null])[1 + n % 4], false,
+                   (array ['Pumpkin roti', 'Nettle tortilla', 'Parsnip paratha', 'Pea pita', 'Kale roti', 'Barley tortilla'])[1 + n % 6]
+                       || ' ' || (n % 97),
+                   (array ['soft and even', 'stuck to the bench', 'puffed at once', 'dry by noon', 'tore at the stems'])[1 + n % 5]
+                       || case when n % 1009 = 0 then ' kohlrabi' else '' end,
+                   case when n % 7 = 0 then array ['school'] when n % 11 = 0 then array ['market', 'sunday'] else array[]::text[] end,
+                   array [(array ['wheat-atta', 'rye-whole', 'barley-pearled-flour', 'emmer-whole'])[1 + n % 4], 'water', 'salt-fine'],
+                   (array ['Atta', 'Whole rye flour', 'Barley flour', 'Whole emmer'])[1 + n % 4] || ' Water Salt'
+            from generate_series(1, {batches}) n, (select min(id) as id from formula) f
+            """;
+
+    private static final String INDEX_WORDS = """
+            update batch set search = to_tsvector('simple',
+                name || ' ' || said || ' ' || array_to_string(tags, ' ') || ' ' || ingredients)
+            """;
+
+    @Autowired
+    private DataSource database;
+
+    @BeforeClass
+    public void generate() throws SQLException {
+        try (Connection connection = database.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.executeUpdate(GENERATE.replace("{batches}", String.valueOf(BATCHES)));
+            statement.executeUpdate(INDEX_WORDS);
+            statement.execute("vacuum analyze batch");
+        }
+    }
+
+    /** What is asked over the API, and its condition in SQL. */
+    @DataProvider
+    Object[][] questions() {
+        return new Object[][] {
+            {"the newest", "", "true", "started_at desc, id desc"},
+            {"by name", "sort=name&down=false", "true", "name, id"},
+            {
+                "a rare word",
+                "search=kohlrabi",
+                "search @@ to_tsquery('simple', 'kohlrabi:*')",
+                "started_at desc, id desc"
+            },
+            {"a common word", "search=roti", "search @@ to_tsquery('simple', 'roti:*')", "started_at desc, id desc"},
+            {
+                "two words",
+                "search=stuck+nettle",
+                "search @@ to_tsquery('simple', 'stuck:* & nettle:*')",
+                "started_at desc, id desc"
+            },
+            {"a verdict", "verdict=badly", "verdict = 'badly'", "started_at desc, id desc"},
+            {"a tag", "tag=sunday", "tags @> array['sunday']", "started_at desc, id desc"},
+            {"a flour", "ingredient=rye-whole", "uses @> array['rye-whole']", "started_at desc, id desc"},
+            {
+                "all together",
+                "search=roti&verdict=well&ingredient=wheat-atta",
+                "search @@ to_tsquery('simple', 'roti:*') and verdict = 'well' and uses @> array['wheat-atta']",
+                "started_at desc, id desc"
+            },
+        };
+    }
+
+    /** What any page costs beside its question: one that finds nothing. */
+    private double anyPageMs() {
+        List<Double> times = new ArrayList<>();
+        for (int run = 0; run < WARM + TIMED; run++) {
+            long start = System.nanoTime();
+            getJson("/api/notebook?search=nothingofthekind").expect(200);
+            if (run >= WARM) {
+                times.add((System.nanoTime() - start) / 1e6);
+            }
+        }
+        return median(times);
+    }
+
+    @Test(dataProvider = "questions")
+    public void aPageIsQuick(String name, String asked, String condition, String order) throws SQLException {
+        String page = "select id, name, started_at, said, to_json(tags)::text from batch where kitchen_id = 1 and "
+                + condition + " order by " + order + " limit 51";
+        String count = "select count(*) from batch where kitchen_id = 1 and " + condition;
+        List<Double> plain = new ArrayList<>();
+        List<Double> overApi = new ArrayList<>();
+        for (int run = 0; run < WARM + TIMED; run++) {
+            long start = System.nanoTime();
+            try (Connection connection = database.getConnection()) {
+                read(connection, page);
+                read(connection, count);
+            }
+            long between = System.nanoTime();
+            getJson("/api/notebook?" + asked).expect(200);
+            long end = System.nanoTime();
+            if (run >= WARM) {
+                plain.add((between - start) / 1e6);
+                overApi.add((end - between) / 1e6);
+            }
+        }
+        double sql = median(plain);
+        double api = median(overApi);
+        double any = anyPageMs();
+        System.out.printf("%-14s page %6.1f ms, any page %4.1f ms, plain SQL %6.1f ms%n", name, api, any, sql);
+        assertTrue(api <= MOST_MS, name + ": a page takes " + api + " ms");
+        assertTrue(
+                api <= Math.max(QUICK_MS, MOST_TIMES * sql + any),
+                name + ": " + api + " ms, " + any + " ms of them for any page; plain SQL " + sql + " ms");
+    }
+
+    private static void read(Connection connection, String sql) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement(sql);
+                ResultSet rows = statement.executeQuery()) {
+            while (rows.next()) {
+                rows.getObject(1);
+            }
+        }
+    }
+
+    private static double median(List<Double> values) {
+        Collections.sort(values);
+        return values.get(values.size() / 2);
+    }
+}
