@@ -357,6 +357,12 @@ export const notebookQuery = (asked: NotebookAsked) =>
     placeholderData: (before) => before,
   });
 
+/** The filters of the notebook that the kitchen keeps. */
+export const filtersQuery = queryOptions({
+  queryKey: ["notebook", "filters"],
+  queryFn: ({ signal }) => taken(api.GET("/api/notebook/filters", { signal })),
+});
+
 /** The tags that batches have. */
 export const tagsQuery = queryOptions({
   queryKey: ["notebook", "tags"],

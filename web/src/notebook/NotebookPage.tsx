@@ -1,12 +1,12 @@
-import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { X } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { notebookQuery, type NotebookPage as Page, pantryQuery, tagsQuery } from "../api";
+import { api, filtersQuery, notebookQuery, type NotebookPage as Page, pantryQuery, tagsQuery, taken } from "../api";
 import { useFigures } from "../figures";
 import { SearchBox } from "../frame";
-import { ErrorNotice, IconButton, SortHeading, useQuiet } from "../parts";
-import { addressOf, type Filter, filterOf, forgetFilter, savedFilters, saveFilter } from "./filter";
+import { CsvExchange, ErrorNotice, ErrorText, IconButton, SortHeading, useQuiet } from "../parts";
+import { addressOf, type Filter, filterOf, filtersOfBefore, forgetFiltersOfBefore } from "./filter";
 import { batchKey, compareAddress, MOST_COMPARED } from "./items";
 import { VERDICTS } from "./verdicts";
 
@@ -50,6 +50,7 @@ export function NotebookPage() {
             </button>
           ))}
         </div>
+        <CsvExchange what="batches" />
         <Link className="btn btn-sm" to="/notebook/scorecard">
           Scorecard
         </Link>
@@ -260,10 +261,26 @@ function Narrow({ filter, onChange }: { filter: Filter; onChange: (more: Filter)
   );
 }
 
-/** Filters by name, kept in this browser. */
+/** Filters by name, kept with the kitchen. */
 function Saved({ address, onOpen }: { address: string; onOpen: (address: string) => void }) {
-  const [saved, setSaved] = useState(savedFilters);
+  const queries = useQueryClient();
+  const saved = useQuery(filtersQuery).data ?? [];
   const [name, setName] = useState("");
+  const known = { onSuccess: (filters: typeof saved) => queries.setQueryData(filtersQuery.queryKey, filters) };
+  const { mutate: keep, error } = useMutation({
+    mutationFn: (filter: { name: string; address: string }) =>
+      taken(api.PUT("/api/notebook/filters", { body: filter })),
+    ...known,
+  });
+  const forget = useMutation({
+    mutationFn: (gone: string) => taken(api.DELETE("/api/notebook/filters", { params: { query: { name: gone } } })),
+    ...known,
+  });
+  // A callback of its own is called for the last one only: then all are kept.
+  useEffect(
+    () => filtersOfBefore().forEach((filter) => keep(filter, { onSuccess: () => forgetFiltersOfBefore() })),
+    [keep],
+  );
   if (saved.length === 0 && address === "") {
     return null;
   }
@@ -271,10 +288,10 @@ function Saved({ address, onOpen }: { address: string; onOpen: (address: string)
     <div className="flex flex-wrap items-center gap-2 pb-3 text-sm" data-testid="saved-filters">
       {saved.map((each) => (
         <span key={each.name} className="hairline flex items-center rounded-full border pl-3">
-          <button aria-pressed={each.address === address} className="py-1" onClick={() => onOpen(each.address)}>
+          <button aria-pressed={each.address === address} className="py-1" onClick={() => onOpen(each.address ?? "")}>
             {each.name}
           </button>
-          <IconButton label={`Forget ${each.name}`} onClick={() => setSaved(forgetFilter(each.name))}>
+          <IconButton label={`Forget ${each.name}`} onClick={() => forget.mutate(each.name ?? "")}>
             <X size={13} aria-hidden />
           </IconButton>
         </span>
@@ -284,8 +301,7 @@ function Saved({ address, onOpen }: { address: string; onOpen: (address: string)
           className="flex items-center gap-1"
           onSubmit={(event) => {
             event.preventDefault();
-            setSaved(saveFilter({ name: name.trim(), address }));
-            setName("");
+            keep({ name: name.trim(), address }, { onSuccess: () => setName("") });
           }}
         >
           <input
@@ -301,6 +317,7 @@ function Saved({ address, onOpen }: { address: string; onOpen: (address: string)
           </button>
         </form>
       )}
+      <ErrorText error={error ?? forget.error} />
     </div>
   );
 }

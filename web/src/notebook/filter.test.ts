@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { addressOf, filterOf, forgetFilter, savedFilters, saveFilter } from "./filter";
+import { addressOf, filterOf, filtersOfBefore, forgetFiltersOfBefore } from "./filter";
 
 function storage(): Storage {
   const kept = new Map<string, string>();
   return {
     getItem: (key: string) => kept.get(key) ?? null,
     setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
   } as Storage;
 }
 
@@ -24,19 +25,19 @@ describe("what the notebook shows", () => {
   });
 });
 
-describe("saved filters", () => {
-  it("are kept by their name, the newer in place of the older, until they are forgotten", () => {
+describe("filters that the browser kept before the kitchen did", () => {
+  it("are handed over, and forgotten only then", () => {
     const here = storage();
-    saveFilter({ name: "Bad ones", address: "verdict=badly" }, here);
-    saveFilter({ name: "Emmer", address: "search=emmer" }, here);
-    saveFilter({ name: "Bad ones", address: "verdict=badly&tag=school" }, here);
-    expect(savedFilters(here).map(({ address }) => address)).toEqual(["search=emmer", "verdict=badly&tag=school"]);
-    expect(forgetFilter("Emmer", here)).toHaveLength(1);
+    here.setItem("verdamen.notebook.filters", JSON.stringify([{ name: "Emmer", address: "search=emmer" }]));
+    expect(filtersOfBefore(here)).toEqual([{ name: "Emmer", address: "search=emmer" }]);
+    expect(filtersOfBefore(here)).toHaveLength(1);
+    forgetFiltersOfBefore(here);
+    expect(filtersOfBefore(here)).toEqual([]);
   });
 
-  it("are none where the browser holds something else", () => {
+  it.each(["no json", '{"name": 3}'])("are none where the browser holds %s", (kept) => {
     const here = storage();
-    here.setItem("verdamen.notebook.filters", "no json");
-    expect(savedFilters(here)).toEqual([]);
+    here.setItem("verdamen.notebook.filters", kept);
+    expect(filtersOfBefore(here)).toEqual([]);
   });
 });

@@ -34,32 +34,17 @@ export function addressOf(filter: Filter): URLSearchParams {
   );
 }
 
-/** A filter that was given a name. */
-export interface SavedFilter {
-  name: string;
-  address: string;
-}
-
-/** The filters that were saved here. */
-export function savedFilters(storage: Storage = localStorage): SavedFilter[] {
+/** Filters that this browser kept by itself, before the kitchen did. */
+export function filtersOfBefore(storage: Storage = localStorage): { name: string; address: string }[] {
   try {
     const kept: unknown = JSON.parse(storage.getItem(KEY) ?? "[]");
-    return Array.isArray(kept) ? (kept as SavedFilter[]) : [];
+    return Array.isArray(kept) ? (kept as { name: string; address: string }[]) : [];
   } catch {
     return [];
   }
 }
 
-/** Saves a filter; one of the same name gives way. */
-export function saveFilter(filter: SavedFilter, storage: Storage = localStorage): SavedFilter[] {
-  const all = [...savedFilters(storage).filter(({ name }) => name !== filter.name), filter];
-  storage.setItem(KEY, JSON.stringify(all));
-  return all;
-}
-
-/** Forgets a saved filter. */
-export function forgetFilter(name: string, storage: Storage = localStorage): SavedFilter[] {
-  const all = savedFilters(storage).filter((each) => each.name !== name);
-  storage.setItem(KEY, JSON.stringify(all));
-  return all;
+/** Forgets them, once the kitchen has them. */
+export function forgetFiltersOfBefore(storage: Storage = localStorage): void {
+  storage.removeItem(KEY);
 }

@@ -2,8 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Trash2 } from "lucide-react";
 import { api, type MeasuresDocument, measuresQuery, type PantryDocument, taken } from "../api";
 import { useFigures } from "../figures";
-import { Hint, ErrorNotice, IconButton } from "../parts";
-import { CsvExchange } from "./CsvExchange";
+import { CsvExchange, Hint, ErrorNotice, IconButton } from "../parts";
 import { OwnVessel } from "./OwnVessel";
 import { WeighInForm } from "./WeighInForm";
 

@@ -19,3 +19,4 @@ export { DiscView } from "./DiscView";
 export { ViewChoice } from "./ViewChoice";
 export { Runs } from "./Runs";
 export { Trend, type TrendPoint } from "./Trend";
+export { CsvExchange } from "./CsvExchange";

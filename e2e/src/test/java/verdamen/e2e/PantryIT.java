@@ -192,7 +192,7 @@ public class PantryIT extends BrowserTest {
     private void give(Path file) {
         patience()
                 .until(ExpectedConditions.presenceOfElementLocated(
-                        By.cssSelector("input[aria-label='A CSV of the pantry']")))
+                        By.cssSelector("input[aria-label='A file of the pantry']")))
                 .sendKeys(file.toString());
     }
 

@@ -214,6 +214,8 @@ public enum Limit implements Coded {
     PHOTOS("photos", 0, 30, Unit.COUNT),
     /** Steps of the run sheet that are changed, left out or added. */
     STEP_EDITS("stepEdits", 0, 40, Unit.COUNT),
+    /** Filters that are kept of the notebook. */
+    FILTERS("filters", 0, 50, Unit.COUNT),
     COMPARED("compared", 2, 4, Unit.COUNT),
 
     /** Name of a formula. */

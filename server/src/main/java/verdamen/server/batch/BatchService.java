@@ -90,6 +90,43 @@ public class BatchService {
         return batches(mapper.running(Limit.BATCHES_RUNNING.mostCount()));
     }
 
+    /**
+     * A formula by which batches are told apart in files.
+     *
+     * @param id its id
+     * @param uid its identity, the same wherever its file is taken
+     * @param name its name
+     * @param versions how many versions it has
+     */
+    public record FormulaMade(long id, String uid, String name, int versions) {}
+
+    /** The formulas of which there are batches. */
+    @Transactional(readOnly = true)
+    public List<FormulaMade> formulasMade() {
+        return mapper.formulas(true);
+    }
+
+    /** All formulas that are not in the bin. */
+    @Transactional(readOnly = true)
+    public List<FormulaMade> formulas() {
+        return mapper.formulas(false);
+    }
+
+    /** Identities of all batches. */
+    @Transactional(readOnly = true)
+    public Set<String> uids() {
+        return Set.copyOf(mapper.uids());
+    }
+
+    /**
+     * Checks what a file tells of a batch.
+     *
+     * @throws RefusedException naming what of an entry is not known or no number
+     */
+    public void check(ToldBatch told) {
+        noted.check(told.kept(0).stream().map(Kept::entry).toList());
+    }
+
     /** Every batch of a formula as a file tells it, the oldest first. */
     @Transactional(readOnly = true)
     public List<ToldBatch> told(long formula) {
@@ -123,7 +160,8 @@ public class BatchService {
                 .collect(Collectors.toSet());
         for (ToldBatch each : told) {
             Integer version = numbers.get(each.version());
-            if (version == null || here.contains(each.startedAt().toInstant())) {
+            boolean known = each.uid() == null && here.contains(each.startedAt().toInstant());
+            if (version == null || known) {
                 continue;
             }
             double factor = each.factor() == null ? 1 : each.factor();

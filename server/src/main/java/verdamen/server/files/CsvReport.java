@@ -37,6 +37,7 @@ record CsvReport(List<Row> rows, int added, int changed, int same, int refused, 
         INGREDIENT("ingredient"),
         VESSEL("vessel"),
         WEIGH_IN("weigh-in"),
+        BATCH("batch"),
         UNKNOWN("unknown");
 
         private final String code;

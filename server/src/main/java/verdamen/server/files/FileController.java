@@ -45,6 +45,7 @@ class FileController {
     private final IntakeService intake;
     private final PantryCsv pantryCsv;
     private final MeasureCsv measureCsv;
+    private final BatchFiles batchFiles;
 
     FileController(
             KitchenFileWriter writer,
@@ -54,7 +55,8 @@ class FileController {
             RecipeJsonLd recipes,
             IntakeService intake,
             PantryCsv pantryCsv,
-            MeasureCsv measureCsv) {
+            MeasureCsv measureCsv,
+            BatchFiles batchFiles) {
         this.writer = writer;
         this.reader = reader;
         this.formulas = formulas;
@@ -63,6 +65,7 @@ class FileController {
         this.intake = intake;
         this.pantryCsv = pantryCsv;
         this.measureCsv = measureCsv;
+        this.batchFiles = batchFiles;
     }
 
     /** A formula file of some formulas; of all when none is named. */
@@ -157,6 +160,26 @@ class FileController {
             @RequestBody(required = false) byte @Nullable [] file,
             @RequestParam(defaultValue = "false") boolean apply) {
         return measureCsv.read(FileText.of(file), apply);
+    }
+
+    /** The batches of a formula, or of all, as JSON. */
+    @GetMapping(value = "/batches", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<BatchFiles.BatchesFile> batches(@RequestParam(required = false) @Nullable Long formula) {
+        return named("verdamen-batches.json", MediaType.APPLICATION_JSON).body(batchFiles.write(formula));
+    }
+
+    /** The same as CSV, a row for each thing that was noted. */
+    @GetMapping(value = "/batches.csv", produces = CSV)
+    ResponseEntity<String> batchesCsv(@RequestParam(required = false) @Nullable Long formula) {
+        return named("verdamen-batches.csv", MediaType.valueOf(CSV)).body(batchFiles.writeCsv(formula));
+    }
+
+    /** Which batches a file, JSON or CSV, would bring; with {@code apply} and nothing refused, they are taken. */
+    @PostMapping(value = "/batches", consumes = ANY_FILE)
+    CsvReport importBatches(
+            @RequestBody(required = false) byte @Nullable [] file,
+            @RequestParam(defaultValue = "false") boolean apply) {
+        return batchFiles.read(FileText.of(file), apply);
     }
 
     private static ResponseEntity.BodyBuilder named(String name, MediaType type) {

@@ -45,6 +45,8 @@ import verdamen.server.formula.StoredFormula;
 import verdamen.server.formula.VersionStandings;
 import verdamen.server.kitchen.Kitchen;
 import verdamen.server.kitchen.KitchenService;
+import verdamen.server.notebook.SavedFilter;
+import verdamen.server.notebook.SavedFilters;
 import verdamen.server.pantry.BreadService;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.LotService.KnownLot;
@@ -73,6 +75,7 @@ class KitchenFileReader {
     private final BreadService bread;
     private final VersionStandings standings;
     private final PhotoService photos;
+    private final SavedFilters filters;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -87,6 +90,7 @@ class KitchenFileReader {
             BreadService bread,
             VersionStandings standings,
             PhotoService photos,
+            SavedFilters filters,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json) {
@@ -99,6 +103,7 @@ class KitchenFileReader {
         this.bread = bread;
         this.standings = standings;
         this.photos = photos;
+        this.filters = filters;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -191,6 +196,7 @@ class KitchenFileReader {
                 case "weighIns" -> weighIns();
                 case "lots" -> lots();
                 case "breadRecords" -> each(FileBread.class, this::take);
+                case "filters" -> each(SavedFilter.class, filters::keep);
                 case "photos" -> each(ToldPhoto.class, photos::takeMissing);
                 case "formulas" -> each(FileFormula.class, this::take);
                 default -> throw new RefusedFileException(Reason.OTHER_KIND, name);

@@ -35,6 +35,7 @@ import verdamen.server.formula.FormulaService.History;
 import verdamen.server.formula.VersionStandings;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenService;
+import verdamen.server.notebook.SavedFilters;
 import verdamen.server.pantry.BreadService;
 import verdamen.server.pantry.KitchenPantry;
 import verdamen.server.pantry.LotService;
@@ -57,6 +58,7 @@ class KitchenFileWriter {
     private final BreadService bread;
     private final VersionStandings standings;
     private final PhotoService photos;
+    private final SavedFilters filters;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -72,6 +74,7 @@ class KitchenFileWriter {
             BreadService bread,
             VersionStandings standings,
             PhotoService photos,
+            SavedFilters filters,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json,
@@ -85,6 +88,7 @@ class KitchenFileWriter {
         this.bread = bread;
         this.standings = standings;
         this.photos = photos;
+        this.filters = filters;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -126,6 +130,7 @@ class KitchenFileWriter {
             bread(file);
             formulas(file, List.of(), true);
             photos(file);
+            section(file, "filters", filters.all());
             file.writeEndObject();
         }
     }

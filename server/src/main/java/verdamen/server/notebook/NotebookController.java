@@ -3,6 +3,7 @@ package verdamen.server.notebook;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -24,14 +25,17 @@ class NotebookController {
     private final ComparisonService comparison;
     private final ScorecardService scorecard;
     private final VersionTrees trees;
+    private final SavedFilters filters;
 
     NotebookController(
             NotebookList list,
             NotebookService notebook,
             ComparisonService comparison,
             ScorecardService scorecard,
-            VersionTrees trees) {
+            VersionTrees trees,
+            SavedFilters filters) {
         this.trees = trees;
+        this.filters = filters;
         this.list = list;
         this.notebook = notebook;
         this.comparison = comparison;
@@ -48,6 +52,24 @@ class NotebookController {
     @GetMapping("/tags")
     List<String> tags() {
         return list.tags();
+    }
+
+    /** The filters that the kitchen keeps. */
+    @GetMapping("/filters")
+    List<SavedFilter> filters() {
+        return filters.all();
+    }
+
+    /** Keeps a filter; one of the same name gives way. */
+    @PutMapping("/filters")
+    List<SavedFilter> keep(@RequestBody SavedFilter filter) {
+        return filters.keep(filter);
+    }
+
+    /** Forgets a filter. */
+    @DeleteMapping("/filters")
+    List<SavedFilter> forget(@RequestParam String name) {
+        return filters.forget(name);
     }
 
     /** Batches or versions side by side: {@code b} and a batch's id, or {@code v}, a formula's id, {@code -} and a version's number. */

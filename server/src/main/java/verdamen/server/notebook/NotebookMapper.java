@@ -59,6 +59,12 @@ interface NotebookMapper {
     /** The newest finished batches that nobody has left out, the oldest first. */
     List<MadeRow> newestMade(@Param("formula") @Nullable Long formula, @Param("limit") int limit);
 
+    List<SavedFilter> filters();
+
+    void keepFilter(@Param("name") String name, @Param("address") String address);
+
+    void forgetFilter(@Param("name") String name);
+
     /** Has the database plan what follows in this transaction by what is asked: words are rare or common. */
     String planByWhatIsAsked();
 

@@ -220,4 +220,28 @@ public class NotebookApiTest extends ServerTest {
         assertEquals(NotebookList.query("Zwölf O'Clock & !"), "zwölf:* & o:* & clock:*");
         assertNull(NotebookList.query(" ' | "));
     }
+
+    @Test
+    public void filtersAreKeptWithTheKitchen() {
+        String path = "/api/notebook/filters";
+        putJson(path, "{\"name\": \"Went wrong\", \"address\": \"verdict=badly\"}")
+                .expect(200);
+        putJson(path, "{\"name\": \"Went wrong\", \"address\": \"verdict=middling\"}")
+                .expect(200);
+        JsonNode kept = putJson(path, "{\"name\": \"Autumn\", \"address\": \"from=2026-09-01\"}")
+                .expect(200)
+                .body();
+        assertEquals(kept.toString(), getJson(path).expect(200).body().toString());
+        assertEquals(kept.at("/0/name").asString(), "Autumn");
+        assertEquals(kept.at("/1/address").asString(), "verdict=middling", "the same name is the same filter");
+        assertTrue(getText("/api/files/kitchen").contains("\"Went wrong\""));
+        assertEquals(
+                putJson(path, "{\"name\": \" \", \"address\": \"x\"}")
+                        .expect(422)
+                        .at("/faults/0/field")
+                        .asString(),
+                "name");
+        delete(path + "?name=Went wrong").expect(200);
+        assertTrue(delete(path + "?name=Autumn").expect(200).body().isEmpty());
+    }
 }

@@ -1,29 +1,46 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { FileDown, FileUp } from "lucide-react";
 import { useState } from "react";
-import { api, asFile, type CsvReport, measuresQuery, pantryQuery, taken } from "../api";
-import { Dialog, FilePicker, ErrorNotice } from "../parts";
+import { api, asFile, type CsvReport, taken } from "../api";
 import { useFigures } from "../figures";
 import { faultWords } from "../words";
+import { Dialog } from "./Dialog";
+import { FilePicker } from "./FilePicker";
+import { ErrorNotice } from "./ProblemNotice";
 
-type What = "pantry" | "measures";
+/** What goes out and in, with what shows it. */
+const WHAT = {
+  pantry: {
+    accept: ".csv",
+    shown: ["pantry"],
+    send: (body: ReturnType<typeof asFile>, apply: boolean) =>
+      api.POST("/api/files/pantry", { ...body, params: { query: { apply } } }),
+  },
+  measures: {
+    accept: ".csv",
+    shown: ["measures"],
+    send: (body: ReturnType<typeof asFile>, apply: boolean) =>
+      api.POST("/api/files/measures", { ...body, params: { query: { apply } } }),
+  },
+  batches: {
+    accept: ".csv,.json",
+    shown: ["notebook"],
+    send: (body: ReturnType<typeof asFile>, apply: boolean) =>
+      api.POST("/api/files/batches", { ...body, params: { query: { apply } } }),
+  },
+};
+
+type What = keyof typeof WHAT;
 
 /** Takes the pantry or the measures out as CSV, and a CSV in: shown first, then taken whole or not at all. */
 export function CsvExchange({ what }: { what: What }) {
   const queries = useQueryClient();
   const [file, setFile] = useState<File | null>(null);
   const bring = useMutation({
-    mutationFn: ({ picked, apply }: { picked: File; apply: boolean }) =>
-      taken(
-        what === "pantry"
-          ? api.POST("/api/files/pantry", { ...asFile(picked), params: { query: { apply } } })
-          : api.POST("/api/files/measures", { ...asFile(picked), params: { query: { apply } } }),
-      ),
+    mutationFn: ({ picked, apply }: { picked: File; apply: boolean }) => taken(WHAT[what].send(asFile(picked), apply)),
     onSuccess: async ({ applied }) => {
       if (applied) {
-        await queries.invalidateQueries({
-          queryKey: what === "pantry" ? pantryQuery.queryKey : measuresQuery.queryKey,
-        });
+        await queries.invalidateQueries({ queryKey: WHAT[what].shown });
         await queries.invalidateQueries({ queryKey: ["balance"] });
       }
     },
@@ -35,19 +52,28 @@ export function CsvExchange({ what }: { what: What }) {
   return (
     <>
       <FilePicker
-        label={`A CSV of the ${what}`}
-        accept=".csv"
+        label={`A file of the ${what}`}
+        accept={WHAT[what].accept}
         className="btn btn-ghost btn-sm gap-1"
         onPick={(picked) => {
           setFile(picked);
           bring.mutate({ picked, apply: false });
         }}
       >
-        <FileUp size={16} aria-hidden /> Import CSV
+        <FileUp size={16} aria-hidden /> Import
       </FilePicker>
-      <a className="btn btn-ghost btn-sm gap-1" href={`/api/files/${what}`} download>
+      <a
+        className="btn btn-ghost btn-sm gap-1"
+        href={what === "batches" ? "/api/files/batches.csv" : `/api/files/${what}`}
+        download
+      >
         <FileDown size={16} aria-hidden /> Export CSV
       </a>
+      {what === "batches" && (
+        <a className="btn btn-ghost btn-sm gap-1" href="/api/files/batches" download>
+          <FileDown size={16} aria-hidden /> JSON
+        </a>
+      )}
       {file && (bring.data || bring.isError) && (
         <Dialog title={bring.data?.applied ? "Imported" : `What ${file.name} would change`} onClose={close}>
           <ErrorNotice error={bring.error} />
