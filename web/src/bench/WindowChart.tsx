@@ -4,6 +4,22 @@ import { useFigures } from "../figures";
 const VIEW = { width: 420, height: 190, left: 34, right: 10, top: 20, bottom: 24 };
 const MARGIN = 0.08;
 
+/** What went into the bowl after water met flour, by the minute. */
+function poursOf({ run, entries }: BenchAnswer) {
+  const wetted = run.wettedAt == null ? null : Date.parse(run.wettedAt);
+  return entries.flatMap(({ entry, undoneAt }) => {
+    const grams =
+      entry.kind === "pour"
+        ? (entry.figure ?? 0)
+        : (entry.additions ?? []).reduce((sum, { grams: added }) => sum + added, 0);
+    if (wetted === null || undoneAt != null || grams <= 0 || (entry.kind !== "pour" && entry.kind !== "correction")) {
+      return [];
+    }
+    const at = Math.max(0, (Date.parse(entry.at) - wetted) / 60_000);
+    return [{ key: entry.key, at, words: (mass: (value: number) => string) => `${mass(grams)} went in` }];
+  });
+}
+
 /** The feel that is predicted of what is in the bowl along the rolling window, what was felt, and now. */
 export function WindowChart({ answer, minute }: { answer: BenchAnswer; minute: number | null }) {
   const figures = useFigures();
@@ -62,6 +78,20 @@ export function WindowChart({ answer, minute }: { answer: BenchAnswer; minute: n
         </g>
       ))}
       <path d={`M${line.join("L")}`} fill="none" stroke="currentColor" strokeWidth="2.6" />
+      {poursOf(answer).map(({ key, at, words }) => (
+        <path key={key} d={`M${x(at)} ${floor}l-5 -9h10Z`} fill="var(--color-secondary)" data-testid="poured">
+          <title>{words(figures.mass)}</title>
+        </path>
+      ))}
+      {run.felt.length > 1 && (
+        <path
+          d={`M${run.felt.map(({ minute: at, softness }) => `${x(at)} ${y(softness)}`).join("L")}`}
+          fill="none"
+          stroke="var(--color-primary)"
+          strokeWidth="1.6"
+          strokeDasharray="5 4"
+        />
+      )}
       {run.felt.map(({ key, minute: at, softness }) => (
         <circle
           key={key}

@@ -30,7 +30,7 @@ public class EveryViewIT extends BrowserTest {
 
     /** Stations that show the server's answer to the formula at hand. */
     private static final Set<String> ANSWERING =
-            Set.of("balance", "prep", "method", "handling", "rework", "portion", "card");
+            Set.of("balance", "prep", "method", "handling", "rework", "portion", "card", "scorecard");
 
     private static final List<String> PATHS = List.of(
             "/formulas",
@@ -60,6 +60,9 @@ public class EveryViewIT extends BrowserTest {
             "/bench/devices",
             "/notebook",
             "/notebook/4",
+            "/notebook/compare?items=b1,b2,v2-2",
+            "/notebook/scorecard",
+            "/notebook/formulas/3",
             "/guide",
             "/model",
             "/pantry/ingredients",
