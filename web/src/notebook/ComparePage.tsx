@@ -55,7 +55,11 @@ export function ComparePage() {
         <div data-testid="comparison" data-current={!isFetching}>
           <Items items={data.items} keys={items} />
           <Sentences answer={data} />
-          <div className="grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-x-12">
+          <div
+            className={
+              data.items.length === 2 ? "grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-x-12" : "max-w-4xl"
+            }
+          >
             <Ingredients answer={data} />
             <div>
               <CompareCurves items={data.items} />

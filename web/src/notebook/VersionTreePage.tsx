@@ -193,7 +193,7 @@ function VersionRow({
         </p>
       </div>
       <div className="text-sm">
-        {version.made === 0 && <p className="soft">nothing was made of it</p>}
+        {version.made === 0 && <p className="soft">no batch was noted of it</p>}
         <ul>
           {version.batches.map(({ id, startedAt, verdict }) => {
             const came = VERDICTS.find(({ code }) => code === verdict);

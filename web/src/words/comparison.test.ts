@@ -63,7 +63,7 @@ describe("what was changed and what came of it", () => {
   it("says so when nothing was changed or came of it", () => {
     expect(againstWords({ ...NOTHING, item: 2, fromVerdict: "well", toVerdict: "well" }, figures)).toEqual([
       "C is made as A is.",
-      "Nothing worth telling came of it.",
+      "No difference worth telling was seen or predicted.",
       "Both came out well.",
     ]);
   });

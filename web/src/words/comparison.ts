@@ -32,7 +32,7 @@ export function againstWords(against: Against, figures: Figures, feels: (string 
     sentences.push(`Predicted of it: ${predicted.map(told).join(", ")}.`);
   }
   if (seen.length + predicted.length === 0) {
-    sentences.push("Nothing worth telling came of it.");
+    sentences.push("No difference worth telling was seen or predicted.");
   }
   const { fromVerdict, toVerdict } = against;
   if (toVerdict && fromVerdict && toVerdict !== fromVerdict) {

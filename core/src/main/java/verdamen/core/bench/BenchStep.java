@@ -1,5 +1,6 @@
 package verdamen.core.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.caution.Caution;
@@ -97,5 +98,30 @@ public record BenchStep(
         public String code() {
             return code;
         }
+    }
+
+    /** This step as a formula says of it: in words of its own, and likely so long. */
+    BenchStep with(@Nullable String own, Range likely) {
+        return new BenchStep(
+                key, kind, atMinute, minutes, likely, celsius, grams, handsBusy, needs, cautions, canBeLeftOut, own);
+    }
+
+    /** This step with more cautions. */
+    BenchStep cautioned(List<Caution> more) {
+        List<Caution> all = new ArrayList<>(cautions);
+        all.addAll(more);
+        return new BenchStep(
+                key,
+                kind,
+                atMinute,
+                minutes,
+                takes,
+                celsius,
+                grams,
+                handsBusy,
+                needs,
+                List.copyOf(all),
+                canBeLeftOut,
+                ownWords);
     }
 }

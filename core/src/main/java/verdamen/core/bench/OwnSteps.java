@@ -43,7 +43,7 @@ record OwnSteps(List<BenchStep> steps, List<BenchStep> leftOut) {
         List<Caution> cautions =
                 leftOut.stream().flatMap(step -> step.cautions().stream()).toList();
         if (!cautions.isEmpty()) {
-            steps.set(0, cautioned(steps.get(0), cautions));
+            steps.set(0, steps.get(0).cautioned(cautions));
         }
         return new OwnSteps(List.copyOf(steps), List.copyOf(leftOut));
     }
@@ -52,39 +52,8 @@ record OwnSteps(List<BenchStep> steps, List<BenchStep> leftOut) {
         String words = edit.words() == null || edit.words().isBlank()
                 ? null
                 : edit.words().strip();
-        return new BenchStep(
-                step.key(),
-                step.kind(),
-                step.atMinute(),
-                step.minutes(),
-                edit.minutes() == null || step.minutes() != null
-                        ? step.takes()
-                        : new Range(edit.minutes(), edit.minutes()),
-                step.celsius(),
-                step.grams(),
-                step.handsBusy(),
-                step.needs(),
-                step.cautions(),
-                step.canBeLeftOut(),
-                words);
-    }
-
-    private static BenchStep cautioned(BenchStep step, List<Caution> more) {
-        List<Caution> all = new ArrayList<>(step.cautions());
-        all.addAll(more);
-        return new BenchStep(
-                step.key(),
-                step.kind(),
-                step.atMinute(),
-                step.minutes(),
-                step.takes(),
-                step.celsius(),
-                step.grams(),
-                step.handsBusy(),
-                step.needs(),
-                List.copyOf(all),
-                step.canBeLeftOut(),
-                step.ownWords());
+        boolean asTheMethodSays = edit.minutes() == null || step.minutes() != null;
+        return step.with(words, asTheMethodSays ? step.takes() : new Range(edit.minutes(), edit.minutes()));
     }
 
     private static void add(@Nullable List<StepEdit> edits, List<BenchStep> steps) {
