@@ -63,7 +63,7 @@ public class CompareIT extends StationTest {
         open("/notebook/compare?items=b1");
         waitForText("main", "Two to four batches");
         open("/notebook/compare?items=b1,b987654");
-        waitForText("main [role=alert]", "");
+        css("main [role=alert]");
     }
 
     @Test

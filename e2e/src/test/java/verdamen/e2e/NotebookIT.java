@@ -38,17 +38,17 @@ public class NotebookIT extends StationTest {
     @Test
     public void batchesAreFoundByWordsVerdictFlourAndTagAndAFilterIsKept() {
         open("/notebook");
-        shown(11);
+        shown(12);
         button("badly");
         shown(1);
         assertTrue(rows().get(0).contains("Nettle and rye tortilla"), rows().get(0));
         type("[aria-label='Name for this filter']", "What failed");
         button("Keep");
         button("all");
-        shown(11);
+        shown(12);
         new Select(driver().findElement(By.xpath("//label[contains(., 'Tag')]//select")))
                 .selectByVisibleText("boat club");
-        shown(2);
+        shown(3);
         type("[aria-label='Search the notebook']", "squeez");
         shown(1);
         type("[aria-label='Search the notebook']", "moss");
