@@ -27,6 +27,11 @@ export function FormulaHeader({ editor }: { editor: Editor }) {
     { name: "Undo", keys: "mod+z", run: () => edit({ kind: "undo" }), enabled: editor.canUndo },
     { name: "Redo", keys: "mod+shift+z", run: () => edit({ kind: "redo" }), enabled: editor.canRedo },
     { name: "Versions", keys: "alt+v", run: () => setOpen("versions"), enabled: document !== null },
+    {
+      name: "Version tree",
+      run: () => void navigate(`/notebook/formulas/${document?.id}`),
+      enabled: document !== null,
+    },
     { name: "Go back to the version as saved", run: editor.revert, enabled: changed },
   ]);
 

@@ -1,10 +1,10 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { X } from "lucide-react";
 import { useEffect, useState } from "react";
-import { Link, useSearchParams } from "react-router";
+import { Link, useNavigate, useSearchParams } from "react-router";
 import { api, filtersQuery, notebookQuery, type NotebookPage as Page, pantryQuery, tagsQuery, taken } from "../api";
 import { useFigures } from "../figures";
-import { SearchBox } from "../frame";
+import { SearchBox, useCommands } from "../frame";
 import { CsvExchange, ErrorNotice, ErrorText, IconButton, SortHeading, useQuiet } from "../parts";
 import { addressOf, type Filter, filterOf, filtersOfBefore, forgetFiltersOfBefore } from "./filter";
 import { batchKey, compareAddress, MOST_COMPARED } from "./items";
@@ -29,6 +29,8 @@ export function NotebookPage() {
   const [ticked, setTicked] = useState<number[]>([]);
   const tick = (id: number) =>
     setTicked((before) => (before.includes(id) ? before.filter((each) => each !== id) : [...before, id]));
+  const navigate = useNavigate();
+  useCommands([{ name: "Scorecard", run: () => void navigate("/notebook/scorecard") }]);
   const sort = { column: (filter.sort ?? "started") as Column, down: filter.down ?? true };
 
   return (

@@ -34,6 +34,11 @@ export function Learned({ pantry }: { pantry: PantryDocument }) {
 function Flours({ flours }: { flours: Flour[] }) {
   const figures = useFigures();
   const queries = useQueryClient();
+  const known = (answer: LearningAnswer) => {
+    queries.setQueryData(learningQuery.queryKey, answer);
+    void queries.invalidateQueries({ queryKey: pantryQuery.queryKey });
+    void queries.invalidateQueries({ queryKey: ["balance"] });
+  };
   const use = useMutation({
     mutationFn: ({ learned }: Flour) =>
       taken(
@@ -42,11 +47,11 @@ function Flours({ flours }: { flours: Flour[] }) {
           body: { source: source(learned.batches) },
         }),
       ),
-    onSuccess: (answer) => {
-      queries.setQueryData(learningQuery.queryKey, answer);
-      void queries.invalidateQueries({ queryKey: pantryQuery.queryKey });
-      void queries.invalidateQueries({ queryKey: ["balance"] });
-    },
+    onSuccess: (answer) => known(answer),
+  });
+  const leave = useMutation({
+    mutationFn: (code: string) => taken(api.DELETE("/api/learning/flours/{code}", { params: { path: { code } } })),
+    onSuccess: (answer) => known(answer),
   });
   const share = (pct: number, sd: number) => `${figures.number(pct, 1)} ± ${figures.number(sd, 1)} %`;
   return (
@@ -80,6 +85,16 @@ function Flours({ flours }: { flours: Flour[] }) {
                   {figures.number(usedPct, 1)} %
                 </td>
                 <td className="py-1.5 pl-3 text-right">
+                  {figures.number(usedPct, 1) !== figures.number(learned.bookPct, 1) && (
+                    <button
+                      className="btn btn-ghost btn-xs"
+                      disabled={leave.isPending}
+                      aria-label={`Use the book’s: what it says of ${name}`}
+                      onClick={() => leave.mutate(learned.ingredient)}
+                    >
+                      Use the book’s
+                    </button>
+                  )}
                   {!used && (
                     <button
                       className="btn btn-xs"
@@ -96,10 +111,8 @@ function Flours({ flours }: { flours: Flour[] }) {
           })}
         </tbody>
       </table>
-      <ErrorNotice error={use.error} />
-      <p className="soft pt-1 text-xs">
-        What is used stands under Ingredients as your own figure beside the book’s, and can be taken back there.
-      </p>
+      <ErrorNotice error={use.error ?? leave.error} />
+      <p className="soft pt-1 text-xs">What is used stands under Ingredients as your own figure beside the book’s.</p>
     </>
   );
 }

@@ -14,6 +14,7 @@ import javax.imageio.ImageIO;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.testng.annotations.Test;
 
 /** What batches say: side by side, of the versions, of the flours and of the model; with photographs. */
@@ -90,7 +91,9 @@ public class CompareIT extends StationTest {
         css(TREE);
         tick("Compare version 3");
         tick("Compare the batch of");
-        driver().findElement(By.partialLinkText("Compare the 2 ticked")).click();
+        patience()
+                .until(ExpectedConditions.elementToBeClickable(By.partialLinkText("Compare the 2 ticked")))
+                .click();
         css(COMPARISON);
         assertTrue(
                 texts("[data-item]").get(0).contains("not made: as predicted"),

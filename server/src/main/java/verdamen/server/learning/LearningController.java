@@ -1,6 +1,7 @@
 package verdamen.server.learning;
 
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -46,6 +47,12 @@ class LearningController {
      * @param source at most 200 characters
      */
     record UseRequest(@Within(Limit.SOURCE) @Nullable String source) {}
+
+    /** Uses what the book says of a flour again. */
+    @DeleteMapping("/flours/{code}")
+    LearningAnswer useTheBooks(@PathVariable String code) {
+        return learning.useTheBooks(code);
+    }
 
     /** Uses what batches say of a flour from now on. */
     @PutMapping("/flours/{code}")

@@ -94,6 +94,20 @@ class LearningService {
         return learned();
     }
 
+    /**
+     * Uses what the book says of a flour again, and how sure that is.
+     *
+     * @throws verdamen.core.model.RefusedException when there is no such flour
+     */
+    @Transactional
+    LearningAnswer useTheBooks(String flour) {
+        pantry.change(() -> {
+            pantry.setValue(flour, Field.ABSORPTION_PCT.code(), null, null);
+            pantry.setValue(flour, Field.ABSORPTION_SD_PCT.code(), null, null);
+        });
+        return learned();
+    }
+
     private static Batch teaching(FinishedBatch batch) {
         return new Batch(batch.id(), batch.inTheBowl(), batch.minute(), batch.feel(), counts(batch.counts()));
     }

@@ -182,6 +182,19 @@ public class LearningApiTest extends ServerTest {
     }
 
     @Test
+    public void theBookIsUsedAgain() {
+        batch(30, "soft", 1);
+        double sd = waterSd();
+        putJson("/api/learning/flours/wheat-atta", "{\"source\": \"learned from 1 batch\"}")
+                .expect(200);
+        JsonNode flour = flour(delete("/api/learning/flours/wheat-atta").expect(200), "wheat-atta");
+        assertEquals(
+                flour.at("/usedPct").asDouble(), flour.at("/learned/bookPct").asDouble());
+        assertEquals(waterSd(), sd, 1e-9);
+        delete("/api/learning/flours/moss").expect(422);
+    }
+
+    @Test
     public void nothingIsUsedOfAFlourThatNoBatchHas() {
         putJson("/api/learning/flours/rye-whole", "{\"source\": \"x\"}").expect(404);
     }
