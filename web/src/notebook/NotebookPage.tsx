@@ -182,7 +182,7 @@ function Row({
       <td>
         <input
           type="checkbox"
-          className="checkbox checkbox-sm relative top-1"
+          className="checkbox checkbox-sm relative -top-0.5"
           aria-label={`Compare ${row.name}, ${figures.moment(row.startedAt)}`}
           checked={ticked}
           disabled={full && !ticked}
