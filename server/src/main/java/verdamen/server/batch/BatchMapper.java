@@ -82,7 +82,7 @@ interface BatchMapper {
     int undo(@Param("batchId") long batchId, @Param("key") String key, @Param("at") OffsetDateTime at);
 
     /** Formulas that are not in the bin, all or those of which there are batches. */
-    List<BatchService.FormulaMade> formulas(@Param("made") boolean made);
+    List<ToldBatches.FormulaMade> formulas(@Param("made") boolean made);
 
     /** Identities of all batches. */
     List<String> uids();

@@ -41,6 +41,7 @@ import verdamen.core.rework.TrialSeries;
 import verdamen.server.VerdamenProperties;
 import verdamen.server.batch.Batch;
 import verdamen.server.batch.BatchService;
+import verdamen.server.batch.ToldBatches;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.formula.FormulaService.Saving;
@@ -75,6 +76,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final MeasureService measures;
     private final LotService lots;
     private final BatchService batches;
+    private final ToldBatches told;
     private final TrialService trials;
     private final VersionStandings standings;
     private final PhotoService photos;
@@ -90,6 +92,7 @@ class DemoLoader implements SmartInitializingSingleton {
             MeasureService measures,
             LotService lots,
             BatchService batches,
+            ToldBatches told,
             TrialService trials,
             VersionStandings standings,
             PhotoService photos,
@@ -103,6 +106,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.measures = measures;
         this.lots = lots;
         this.batches = batches;
+        this.told = told;
         this.trials = trials;
         this.standings = standings;
         this.photos = photos;
@@ -257,7 +261,7 @@ class DemoLoader implements SmartInitializingSingleton {
 
     private void loadBatches(FormulaDocument saved, DemoFormula formula, Instant now) {
         if (formula.batches() != null) {
-            batches.takeMissing(
+            told.takeMissing(
                     saved.id(),
                     formula.batches().stream()
                             .map(batch -> batch.told(now, saved.id(), steps(saved.id(), batch.version())))

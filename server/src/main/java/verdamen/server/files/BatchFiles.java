@@ -23,9 +23,9 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.server.batch.Batch.Kept;
-import verdamen.server.batch.BatchService;
-import verdamen.server.batch.BatchService.FormulaMade;
 import verdamen.server.batch.ToldBatch;
+import verdamen.server.batch.ToldBatches;
+import verdamen.server.batch.ToldBatches.FormulaMade;
 import verdamen.server.files.CsvFile.Row;
 import verdamen.server.files.CsvReport.Action;
 import verdamen.server.files.CsvReport.Kind;
@@ -64,10 +64,10 @@ class BatchFiles {
             "notedAt",
             "undoneAt");
 
-    private final BatchService batches;
+    private final ToldBatches batches;
     private final JsonText json;
 
-    BatchFiles(BatchService batches, JsonText json) {
+    BatchFiles(ToldBatches batches, JsonText json) {
         this.batches = batches;
         this.json = json;
     }

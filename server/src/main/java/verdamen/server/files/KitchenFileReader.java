@@ -25,7 +25,7 @@ import verdamen.core.model.Coded;
 import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
-import verdamen.server.batch.BatchService;
+import verdamen.server.batch.ToldBatches;
 import verdamen.server.files.KitchenFile.FileBread;
 import verdamen.server.files.KitchenFile.FileFormula;
 import verdamen.server.files.KitchenFile.FileLot;
@@ -68,7 +68,7 @@ class KitchenFileReader {
 
     private final FormulaService formulas;
     private final StoredFormula stored;
-    private final BatchService batches;
+    private final ToldBatches batches;
     private final TrialService trials;
     private final PantryService pantry;
     private final LotService lots;
@@ -83,7 +83,7 @@ class KitchenFileReader {
     KitchenFileReader(
             FormulaService formulas,
             StoredFormula stored,
-            BatchService batches,
+            ToldBatches batches,
             TrialService trials,
             PantryService pantry,
             LotService lots,

@@ -19,8 +19,8 @@ import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.formula.Uses;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
-import verdamen.server.batch.BatchService;
 import verdamen.server.batch.ToldBatch;
+import verdamen.server.batch.ToldBatches;
 import verdamen.server.files.KitchenFile.FileBread;
 import verdamen.server.files.KitchenFile.FileFormula;
 import verdamen.server.files.KitchenFile.FileLot;
@@ -51,7 +51,7 @@ import verdamen.server.rework.TrialService;
 class KitchenFileWriter {
 
     private final FormulaService formulas;
-    private final BatchService batches;
+    private final ToldBatches batches;
     private final TrialService trials;
     private final PantryService pantry;
     private final LotService lots;
@@ -67,7 +67,7 @@ class KitchenFileWriter {
 
     KitchenFileWriter(
             FormulaService formulas,
-            BatchService batches,
+            ToldBatches batches,
             TrialService trials,
             PantryService pantry,
             LotService lots,
