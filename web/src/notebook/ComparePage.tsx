@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { X } from "lucide-react";
+import { Fragment } from "react";
 import { Link, useSearchParams } from "react-router";
 import { type ComparisonAnswer, comparisonQuery, pantryQuery } from "../api";
 import { Small } from "../bench";
@@ -216,7 +217,9 @@ function Ingredients({ answer: { items, comparison } }: { answer: ComparisonAnsw
   );
 }
 
-/** How they were made, what was predicted, and what was seen. */
+const ROW = "hairline border-t text-right align-baseline tabular-nums";
+
+/** How they were made, what was predicted, and what was seen: what differs comes first. */
 function Figures({ answer: { items, comparison } }: { answer: ComparisonAnswer }) {
   const figures = useFigures();
   const feel = useFeelOf();
@@ -226,33 +229,35 @@ function Figures({ answer: { items, comparison } }: { answer: ComparisonAnswer }
       <table className="w-full text-sm" data-testid="compared-figures">
         <Heading items={items} first="What was seen, and what was predicted of it" />
         <tbody>
-          {comparison.settings.map(({ figure, values, differs }) => (
-            <tr
-              key={figure}
-              className={`hairline border-t text-right tabular-nums ${differs ? "font-semibold" : "soft"}`}
-              data-figure={figure}
-            >
-              <td className="py-1 text-left">{figureName(figure)}</td>
-              {items.map((item, at) => (
-                <td key={item.key} className="py-1 pl-4">
-                  {figureWords(figure, values[at] ?? undefined, figures)}
-                </td>
-              ))}
-            </tr>
-          ))}
-          {comparison.outcomes.map(({ figure, of, differs }) => (
-            <tr
-              key={figure}
-              className={`hairline border-t text-right align-baseline tabular-nums ${differs ? "font-semibold" : "soft"}`}
-              data-outcome={figure}
-            >
-              <td className="py-1 text-left">{outcomeFigureName(figure)}</td>
-              {of.map((told, at) => (
-                <td key={items[at]?.key} className="py-1 pl-4">
-                  <Outcome told={told} word={figure === "feel" && items[at] ? feel(items[at]) : undefined} />
-                </td>
-              ))}
-            </tr>
+          {[true, false].map((differing) => (
+            <Fragment key={String(differing)}>
+              {comparison.settings
+                .filter(({ differs }) => differs === differing)
+                .map(({ figure, values }) => (
+                  <tr key={figure} className={`${ROW} ${differing ? "font-semibold" : "soft"}`} data-figure={figure}>
+                    <td className="py-1 text-left">
+                      <span className="inline-block first-letter:uppercase">{figureName(figure)}</span>
+                    </td>
+                    {items.map((item, at) => (
+                      <td key={item.key} className="py-1 pl-4">
+                        {figureWords(figure, values[at] ?? undefined, figures)}
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+              {comparison.outcomes
+                .filter(({ differs }) => differs === differing)
+                .map(({ figure, of }) => (
+                  <tr key={figure} className={`${ROW} ${differing ? "font-semibold" : "soft"}`} data-outcome={figure}>
+                    <td className="py-1 text-left">{outcomeFigureName(figure)}</td>
+                    {of.map((told, at) => (
+                      <td key={items[at]?.key} className="py-1 pl-4">
+                        <Outcome told={told} word={figure === "feel" && items[at] ? feel(items[at]) : undefined} />
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+            </Fragment>
           ))}
         </tbody>
       </table>
