@@ -51,7 +51,9 @@ public class CompareIT extends StationTest {
         assertTrue(said.contains("came out middling"), said);
         assertEquals(css("[data-testid=compared-lines] tbody tr").getAttribute("data-line"), "water");
         assertEquals(
-                css("[data-testid=compared-figures] tbody tr").getAttribute("class").contains("font-semibold"),
+                css("[data-testid=compared-figures] tbody tr")
+                        .getAttribute("class")
+                        .contains("font-semibold"),
                 true,
                 "what differs comes first");
         assertEquals(texts("[data-testid=compared-curves] [data-curve]").size(), 2);
