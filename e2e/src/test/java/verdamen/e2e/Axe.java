@@ -15,10 +15,14 @@ final class Axe {
 
     private static final String FINDINGS = """
             const [onlyColours, done] = arguments;
-            axe.run(document, onlyColours ? { runOnly: ['color-contrast'] } : {
+            const calm = () => !document.querySelector('[data-current=false], [data-stale=true]')
+              && document.getAnimations().every(each => each.playState !== 'running');
+            const calmed = tries => calm() || tries === 0
+              ? Promise.resolve() : new Promise(later => setTimeout(later, 50)).then(() => calmed(tries - 1));
+            calmed(100).then(() => axe.run(document, onlyColours ? { runOnly: ['color-contrast'] } : {
                 runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
                 rules: { 'target-size': { enabled: true }, 'page-has-heading-one': { enabled: true },
-                  'empty-table-header': { enabled: true } } })
+                  'empty-table-header': { enabled: true } } }))
               .then(found => done(found.violations.flatMap(({ id, nodes }) =>
                 nodes.map(node => id + ' ' + node.target.join(' ') + ' ' + node.any.map(each => each.message).join('; ')))),
                 failed => done(['' + failed]));
@@ -26,7 +30,7 @@ final class Axe {
 
     private Axe() {}
 
-    /** What axe finds at levels A and AA, and of headings and tables. */
+    /** What axe finds at levels A and AA, and of headings and tables, once nothing fades or waits for its answer any more. */
     @SuppressWarnings("unchecked")
     static List<String> findings(JavascriptExecutor browser, boolean onlyColours) {
         if (browser.executeScript("return window.axe === undefined").equals(true)) {
