@@ -130,6 +130,11 @@ public abstract class BrowserTest {
                 .toList();
     }
 
+    /** Fails with what axe finds on the page as it stands. */
+    protected void everybodyCanUseIt() {
+        assertEquals(String.join("\n", Axe.findings(driver(), false)), "", "everybody can use it");
+    }
+
     private void picture(String name) {
         try {
             Files.createDirectories(PICTURES);

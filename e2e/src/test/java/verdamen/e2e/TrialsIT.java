@@ -85,7 +85,7 @@ public class TrialsIT extends ReworkTest {
         waitForText("[data-testid=series]", "Emmer and carrot");
         assertEquals(driver().findElements(RUNS).size(), 5);
         waitForText("[data-testid=effects]", "Nothing yet");
-        assertEquals(Axe.findings(driver(), false), List.of());
+        everybodyCanUseIt();
         fillAll();
         waitForText("[data-effects=rolling]", "−1.0 ± 0.00 for each 10 % of Whole emmer flour.");
         waitForText("[data-effects=rolling]", "−0.50 ± 0.00 for each 10 % of Carrot.");

@@ -18,7 +18,6 @@ import verdamen.core.model.Limit;
 import verdamen.server.json.JsonText;
 import verdamen.server.json.ListPlace;
 import verdamen.server.notebook.NotebookMapper.Asked;
-import verdamen.server.notebook.NotebookMapper.BatchListRow;
 import verdamen.server.notebook.NotebookPage.NotebookRow;
 
 /** The notebook as a list: searched, sorted and paged by the database. */
@@ -71,19 +70,23 @@ class NotebookList {
      *
      * @throws verdamen.core.model.RefusedException naming what is not known, or no day
      */
-    @Transactional(readOnly = true)
     public NotebookPage page(Parameters asked) {
         int limit = asked.limit() == null ? USUAL_ROWS : asked.limit();
         Asked checked = checked(asked, limit);
-        mapper.planByWhatIsAsked();
-        List<BatchListRow> found = mapper.page(checked);
-        List<BatchListRow> rows = found.subList(0, Math.min(limit, found.size()));
-        BatchListRow last = rows.isEmpty() ? null : rows.get(rows.size() - 1);
+        Found found = json.read(mapper.page(checked), Found.class);
+        boolean more = found.rows().size() > limit;
+        List<NotebookRow> rows = more ? found.rows().subList(0, limit) : found.rows();
         return new NotebookPage(
-                rows.stream().map(this::row).toList(),
-                found.size() > limit && last != null ? new ListPlace(last.sortValue(), last.id()).cursor() : null,
-                mapper.count(checked));
+                rows, more ? checked.sort().placeOf(rows.get(limit - 1)).cursor() : null, found.total());
     }
+
+    /**
+     * What the database found.
+     *
+     * @param total how many there are in all
+     * @param rows so many as were asked for, and one more when others follow
+     */
+    record Found(long total, List<NotebookRow> rows) {}
 
     /** The tags that batches have, the most used first. */
     @Transactional(readOnly = true)
@@ -116,7 +119,7 @@ class NotebookList {
                 asked.tag(),
                 from,
                 to,
-                (sort == null ? NotebookSort.STARTED : sort).column(),
+                sort == null ? NotebookSort.STARTED : sort,
                 asked.down() == null || asked.down(),
                 place,
                 limit + 1);
@@ -145,20 +148,5 @@ class NotebookList {
                 .map(word -> word + ":*")
                 .collect(Collectors.joining(" & "));
         return query.isEmpty() ? null : query;
-    }
-
-    private NotebookRow row(BatchListRow row) {
-        return new NotebookRow(
-                row.id(),
-                row.formula(),
-                row.version(),
-                row.name(),
-                row.factor(),
-                row.startedAt(),
-                row.finishedAt(),
-                row.verdict(),
-                row.said(),
-                Arrays.asList(json.read(row.tags(), String[].class)),
-                row.practice());
     }
 }

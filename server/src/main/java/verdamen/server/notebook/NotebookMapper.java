@@ -20,25 +20,10 @@ interface NotebookMapper {
             @Nullable String tag,
             @Nullable OffsetDateTime from,
             @Nullable OffsetDateTime to,
-            String column,
+            NotebookSort sort,
             boolean down,
             @Nullable ListPlace after,
             int limit) {}
-
-    /** A row with its tags as JSON, and what it is sorted by. */
-    record BatchListRow(
-            long id,
-            long formula,
-            int version,
-            String name,
-            double factor,
-            OffsetDateTime startedAt,
-            @Nullable OffsetDateTime finishedAt,
-            @Nullable String verdict,
-            String said,
-            String tags,
-            boolean practice,
-            String sortValue) {}
 
     /** A batch with the version it was made from, and as JSON what counts of what was noted, in order. */
     record MadeRow(
@@ -65,10 +50,8 @@ interface NotebookMapper {
 
     void forgetFilter(@Param("name") String name);
 
-    /** Has the database plan what follows in this transaction by what is asked: words are rare or common. */
-    String planByWhatIsAsked();
-
-    List<BatchListRow> page(@Param("asked") Asked asked);
+    /** A page as JSON, with one row more than it shows when others follow: {@link NotebookList.Found}. */
+    String page(@Param("asked") Asked asked);
 
     /** The newest other batches of a formula. */
     List<NotebookBatch.OtherBatch> others(
@@ -84,8 +67,6 @@ interface NotebookMapper {
 
     /** The newest batches of each version of a formula, so many at most. */
     List<VersionBatchRow> newestOfEachVersion(@Param("formula") long formula, @Param("limit") int limit);
-
-    long count(@Param("asked") Asked asked);
 
     /** The tags that batches have, the most used first. */
     List<String> tags(@Param("limit") int limit);
