@@ -21,6 +21,7 @@ const CardPage = lazy(() => import("./card").then((module) => ({ default: module
 const BenchPage = lazy(() => import("./bench").then((module) => ({ default: module.BenchPage })));
 const DevicesPage = lazy(() => import("./bench").then((module) => ({ default: module.DevicesPage })));
 const StartPage = lazy(() => import("./bench").then((module) => ({ default: module.StartPage })));
+const PlanPage = lazy(() => import("./plan").then((module) => ({ default: module.PlanPage })));
 const NotebookPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookPage })));
 const NotebookBatchPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookBatchPage })));
 const ComparePage = lazy(() => import("./notebook").then((module) => ({ default: module.ComparePage })));
@@ -60,6 +61,7 @@ const router = createBrowserRouter([
       { path: "/formulas/:id/portion", element: later(<PortionPage />) },
       { path: "/formulas/new/card", element: later(<CardPage />) },
       { path: "/formulas/:id/card", element: later(<CardPage />) },
+      { path: "/plan", element: later(<PlanPage />) },
       { path: "/bench", element: later(<StartPage />) },
       { path: "/bench/devices", element: later(<DevicesPage />) },
       { path: "/bench/:id", element: later(<BenchPage />) },

@@ -33,6 +33,8 @@ import {
   type LadderRequest,
   lineByLine,
   type NotebookAsked,
+  type PlanSpec,
+  type PlanState,
   type MostAnswer,
   type MostProgress,
   type MostRequest,
@@ -403,3 +405,34 @@ export const versionTreeQuery = (formula: number) =>
       taken(api.GET("/api/notebook/formulas/{formula}", { params: { path: { formula } }, signal })),
     staleTime: 0,
   });
+
+/** What a plan begins with. */
+export const usualPlanQuery = queryOptions({
+  queryKey: ["plan", "usual"],
+  queryFn: ({ signal }) => taken(api.GET("/api/plan/usual", { signal })),
+  staleTime: Infinity,
+});
+
+const PLAN_LOOK_MS = 150;
+
+/** A day's plan; says how far it is while it is solved, and has the server stop when nobody waits for it any more. */
+export const planQuestion = (onProgress: (state: PlanState) => void): Question<PlanSpec, PlanState> => ({
+  key: "day-plan",
+  ask: async (body, signal) => {
+    let state = await taken(api.POST("/api/plan", { body, signal }));
+    const path = { id: state.id };
+    const cancel = () => void api.DELETE("/api/plan/{id}", { params: { path } });
+    signal.addEventListener("abort", cancel);
+    try {
+      while (state.stage === "waiting" || state.stage === "solving") {
+        onProgress(state);
+        await new Promise((later) => setTimeout(later, PLAN_LOOK_MS));
+        state = await taken(api.GET("/api/plan/{id}", { params: { path }, signal }));
+      }
+    } finally {
+      signal.removeEventListener("abort", cancel);
+    }
+    onProgress(state);
+    return state;
+  },
+});

@@ -30,6 +30,7 @@ function KitchenBar() {
   const navigate = useNavigate();
   useCommands([
     { name: "Formulas", keys: "alt+f", run: () => void navigate("/formulas") },
+    { name: "To the plan", keys: "alt+a", run: () => void navigate("/plan") },
     { name: "To the bench", keys: "alt+k", run: () => void navigate("/bench") },
     { name: "To the notebook", keys: "alt+l", run: () => void navigate("/notebook") },
     { name: "To the pantry", keys: "alt+g", run: () => void navigate("/pantry") },
@@ -60,6 +61,9 @@ function KitchenBar() {
         </NavLink>
         <NavLink to="/formulas" end className={place}>
           Formulas
+        </NavLink>
+        <NavLink to="/plan" className={place}>
+          Plan
         </NavLink>
         <NavLink to="/bench" className={place}>
           Bench

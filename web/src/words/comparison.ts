@@ -9,7 +9,7 @@ type Against = ComparisonAnswer["comparison"]["against"][number];
 type CameOf = Against["cameOf"][number];
 
 /** What an item is called beside the others. */
-export const LETTERS = ["A", "B", "C", "D"] as const;
+export const LETTERS = ["A", "B", "C", "D", "E", "F", "G", "H", "I", "J", "K", "L"] as const;
 
 /**
  * What was changed from the first to another one, and what came of it: sentences made from the data.

@@ -1,5 +1,6 @@
 import type { Problem, ProblemFault } from "../api";
 import type { Figures } from "../figures";
+import { clockWords, roleWords } from "./plan";
 
 type FaultCode = ProblemFault["code"];
 
@@ -221,6 +222,18 @@ const FIELDS: Record<string, string> = {
   entries: "What is noted",
   step: "The step",
   speed: "The speed of the clock",
+  servings: "What is served",
+  workers: "Who is there",
+  roles: "What somebody can do",
+  due: "The time of serving",
+  comes: "The time when somebody comes",
+  goes: "The time when somebody goes",
+  start: "The time when it begins",
+  task: "The task",
+  pins: "What stays where it is",
+  ovens: "The number of ovens",
+  mixers: "The number of mixers",
+  fridgeLitres: "The room in the fridge",
 };
 
 /** How the values of a field are written, by the end of its name. */
@@ -240,6 +253,9 @@ function unitOf(field: string): (figures: Figures, value: number) => string {
   }
   if (/Mm$/.test(field)) {
     return (f, value) => `${number(f, value)} mm`;
+  }
+  if (/^(due|comes|goes|start)$/.test(field)) {
+    return (_, value) => clockWords(value);
   }
   if (field === "minute") {
     return number;
@@ -312,11 +328,23 @@ function sum(field: string, value: string): string {
 
 const COUNTED: FaultCode[] = ["too-long", "too-many"];
 
+/** Faults that say more than what is wrong with a field. */
+const OWN_WORDS: Record<string, (value: string) => string> = {
+  "roles missing": (value) => `Nobody who is there can ${roleWords(value)}.`,
+  "goes contradicts": () => "Nobody goes before coming.",
+  "servings missing": () => "There is nothing to serve yet.",
+  "workers missing": () => "Nobody is there.",
+};
+
 /** A fault in a sentence: what, the value, and what to do, in the kitchen's units. */
 export function faultWords(fault: ProblemFault, figures: Figures): string {
   const last = lastPart(fault.field);
   const write = COUNTED.includes(fault.code) ? (f: Figures, value: number) => f.number(value, 0) : unitOf(last);
   const given = fault.value == null || fault.value === "" ? NaN : Number(fault.value);
+  const own = OWN_WORDS[`${last} ${fault.code}`];
+  if (own) {
+    return own(fault.value ?? "");
+  }
   return CODES[fault.code]({
     field: FIELDS[last] ?? `“${fault.field}”`,
     value: Number.isFinite(given) ? write(figures, given) : (fault.value ?? ""),

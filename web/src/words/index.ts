@@ -30,3 +30,14 @@ export { BLEND_FIGURES, type BlendFigure, blendFigureName, blendFigureWords } fr
 export { againstWords, LETTERS } from "./comparison";
 export { offSize, offWords, type OutcomeFigure, outcomeFigureName, outcomeFigureWords } from "./outcomes";
 export { benchStepName, benchStepNameOf, OUTCOMES, outcomeName, READINGS } from "./bench";
+export {
+  clockWords,
+  demandWords,
+  durationWords,
+  missedWords,
+  placeName,
+  remedyWords,
+  ROLES,
+  roleWords,
+  taskName,
+} from "./plan";

@@ -54,6 +54,7 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/3/card",
             "/formulas/1/card?kind=comparison",
             "/formulas/order?item=1:24:Pumpkin&item=3:12:Parsnip",
+            "/plan",
             "/bench",
             "/bench?formula=6",
             "/bench/6",

@@ -503,7 +503,35 @@ public enum Coefficient {
     /** Share of the flour by which an ingredient has to differ to be told as changed. */
     LINE_DIFFERS_PCT,
     /** So many changes are told in a sentence. */
-    CHANGES_TOLD;
+    CHANGES_TOLD,
+    /** Minutes in which a dough that somebody leaves off goes on. */
+    GOES_ON_WITHIN_MIN,
+    /** Minutes that rolled sheets wait for the pan. */
+    SHEET_WAITS_MIN,
+    /** Share of its minutes by which a rest or a first stage may last longer. */
+    STANDS_LONGER_SHARE,
+    /** Litres in the fridge that a kilogram of dough takes up with its bowl. */
+    FRIDGE_L_PER_KG,
+    /** Minutes that an oven takes to get hot. */
+    OVEN_HEATS_MIN,
+    /** Pans that one person looks after at a time. */
+    PANS_AT_A_TIME,
+    /** Hour at which a day begins until somebody says when. */
+    PLAN_FROM_HOUR,
+    /** Hour at which it ends. */
+    PLAN_UNTIL_HOUR,
+    /** Litres in the fridge until somebody says how many. */
+    PLAN_FRIDGE_L,
+    /** Hours beyond those of workers and servings in which tasks without hands may lie. */
+    PLAN_REACH_HOURS,
+    /** Minutes late, or beyond somebody's hours, that count as much as one more pan. */
+    PLAN_PLACE_MIN,
+    /** Seconds in which a plan is made. */
+    PLAN_SECONDS,
+    /** Steps of the solver for one aim. */
+    PLAN_AIM_STEPS,
+    /** Steps of the solver for one question about a clash. */
+    PLAN_CLASH_STEPS;
 
     private final Row row;
 

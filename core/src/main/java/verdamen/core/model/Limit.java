@@ -137,6 +137,18 @@ public enum Limit implements Coded {
     BATCH_ENTRIES("batchEntries", 0, 3000, Unit.COUNT),
     /** Entries noted with one request. */
     ENTRIES_AT_ONCE("entriesAtOnce", 1, 200, Unit.COUNT),
+    /** What is served in one plan. */
+    SERVINGS("servings", 1, 12, Unit.COUNT),
+    /** Who is there in one plan. */
+    WORKERS("workers", 1, 12, Unit.COUNT),
+    /** A time of a plan: from the day before to the end of the day after. */
+    PLAN_MINUTE("planMinute", -1440, 2880, Unit.MINUTES),
+    /** Pans, ovens or mixers of a plan. */
+    PLAN_PLACES("planPlaces", 0, 20, Unit.COUNT),
+    /** Room in the fridge, litres. */
+    FRIDGE_LITRES("fridgeLitres", 0, 2000, Unit.COUNT),
+    /** Tasks of a plan that stay where they are. */
+    PINS("pins", 0, 300, Unit.COUNT),
     /** A share of 100 g of an ingredient. */
     COMPOSITION_PCT("compositionPct", 0, 100, Unit.PERCENT),
     /** Sodium in 100 g: pure salt has 39,300 mg. */

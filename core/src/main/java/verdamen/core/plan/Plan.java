@@ -1,0 +1,81 @@
+package verdamen.core.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A day as planned.
+ *
+ * @param tasks every task with its time, in the order in which they begin
+ * @param late minutes that servings are late, together
+ * @param standing minutes from cooked to served, together
+ * @param handOvers how often bread goes from one pair of hands to another
+ * @param begins the minute at which work begins
+ * @param proved whether no better plan exists; else none was found in the time given
+ */
+public record Plan(List<Planned> tasks, int late, int standing, int handOvers, int begins, boolean proved) {
+
+    /**
+     * A task with its time.
+     *
+     * @param task the task
+     * @param start when it begins
+     * @param end when it is done
+     * @param way which of its ways
+     * @param worker who does it; null when it needs no hands
+     */
+    public record Planned(
+            PlanTask task,
+            int start,
+            int end,
+            PlanTask.Way way,
+            @Nullable String worker) {}
+
+    /** When a task is done. */
+    int end(String task) {
+        return tasks.stream()
+                .filter(each -> each.task().key().equals(task))
+                .findFirst()
+                .orElseThrow()
+                .end();
+    }
+
+    /** The plan of tasks with their times. */
+    static Plan of(PlanDay day, List<Planned> planned, boolean proved) {
+        Map<String, Planned> byKey =
+                planned.stream().collect(Collectors.toMap(each -> each.task().key(), each -> each));
+        int late = 0;
+        int standing = 0;
+        int handOvers = 0;
+        for (Serving serving : day.servings()) {
+            int ready = byKey.get(serving.ready()).end();
+            late += Math.max(0, ready - serving.due());
+            standing +=
+                    Math.max(ready, serving.due()) - byKey.get(serving.cooked()).end();
+            handOvers += (int) Math.max(
+                    0,
+                    planned.stream()
+                                    .filter(each -> each.task().serving().equals(serving.key()))
+                                    .map(Planned::worker)
+                                    .filter(Objects::nonNull)
+                                    .distinct()
+                                    .count()
+                            - 1);
+        }
+        List<Planned> inOrder = planned.stream()
+                .sorted(Comparator.comparingInt(Planned::start)
+                        .thenComparing(each -> each.task().key()))
+                .toList();
+        return new Plan(
+                inOrder,
+                late,
+                standing,
+                handOvers,
+                inOrder.isEmpty() ? 0 : inOrder.get(0).start(),
+                proved);
+    }
+}

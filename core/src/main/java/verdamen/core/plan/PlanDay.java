@@ -1,0 +1,117 @@
+package verdamen.core.plan;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.IntSummaryStatistics;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+
+/**
+ * A day's work as it is to be planned: what is done, how that hangs together, who and what is there. All times are whole
+ * minutes from the beginning of the day that is planned; they are negative on the day before.
+ *
+ * @param tasks what is done, each under a key of its own
+ * @param links how tasks stand to each other
+ * @param servings what is served when
+ * @param workers who is there
+ * @param places how much there is of each place; what is missing is not there
+ * @param pins tasks, by their keys, that begin at a time the user chose
+ * @param first nothing begins before
+ * @param last nothing ends later
+ */
+public record PlanDay(
+        List<PlanTask> tasks,
+        List<Link> links,
+        List<Serving> servings,
+        List<Worker> workers,
+        Map<Place, Integer> places,
+        Map<String, Integer> pins,
+        int first,
+        int last) {
+
+    private static final int MINUTES_PER_HOUR = 60;
+
+    /**
+     * The day of a question.
+     *
+     * @throws verdamen.core.model.RefusedException when there is work that nobody who is there can do
+     */
+    public static PlanDay of(PlanQuestion asked) {
+        List<PlanTask> tasks = new ArrayList<>();
+        List<Link> links = new ArrayList<>();
+        List<Serving> servings = new ArrayList<>();
+        for (PlanQuestion.Wanted wanted : asked.wanted()) {
+            ServingWork work =
+                    new ServingWork(wanted, asked.careful(), asked.places().getOrDefault(Place.PAN, 0));
+            tasks.addAll(work.tasks());
+            links.addAll(work.links());
+            servings.add(work.serving());
+        }
+        Faults faults = new Faults();
+        for (Role role : Role.values()) {
+            boolean needed = tasks.stream().anyMatch(task -> task.role() == role);
+            boolean there =
+                    asked.workers().stream().anyMatch(worker -> worker.roles().contains(role));
+            faults.require(!needed || there, "roles", FaultCode.MISSING, role.code());
+        }
+        faults.refuse();
+        IntSummaryStatistics times = IntStream.concat(
+                        asked.wanted().stream().mapToInt(PlanQuestion.Wanted::due),
+                        asked.workers().stream().flatMapToInt(worker -> IntStream.of(worker.from(), worker.to())))
+                .summaryStatistics();
+        Set<String> keys = tasks.stream().map(PlanTask::key).collect(Collectors.toSet());
+        Map<String, Integer> pins = new LinkedHashMap<>(asked.pins());
+        pins.keySet().retainAll(keys);
+        int reach = MINUTES_PER_HOUR * (int) Coefficient.PLAN_REACH_HOURS.value();
+        return new PlanDay(
+                List.copyOf(tasks),
+                List.copyOf(links),
+                List.copyOf(servings),
+                asked.workers(),
+                asked.places(),
+                pins,
+                times.getMin() - reach,
+                times.getMax() + reach);
+    }
+
+    /** Everything that is asked of the plan and can clash. */
+    List<Demand> demands() {
+        List<Demand> demands = new ArrayList<>();
+        servings.forEach(serving -> demands.add(new Demand(Demand.Kind.ON_TIME, serving.key())));
+        for (String serving : new TreeSet<>(links.stream()
+                .filter(Link::isWindow)
+                .map(link -> tasksByKey().get(link.from().task()).serving())
+                .toList())) {
+            demands.add(new Demand(Demand.Kind.WINDOW, serving));
+        }
+        workers.forEach(worker -> demands.add(new Demand(Demand.Kind.HOURS, worker.name())));
+        placesNeeded().keySet().forEach(place -> demands.add(new Demand(Demand.Kind.PLACE, place.code())));
+        new TreeSet<>(pins.keySet()).forEach(task -> demands.add(new Demand(Demand.Kind.PIN, task)));
+        return demands;
+    }
+
+    Map<String, PlanTask> tasksByKey() {
+        Map<String, PlanTask> byKey = new LinkedHashMap<>();
+        tasks.forEach(task -> byKey.put(task.key(), task));
+        return byKey;
+    }
+
+    /** How much there is of each place that some task takes up: none where the kitchen has none. */
+    Map<Place, Integer> placesNeeded() {
+        Map<Place, Integer> needed = new EnumMap<>(Place.class);
+        for (PlanTask task : tasks) {
+            for (PlanTask.Way way : task.ways()) {
+                way.takesUp().keySet().forEach(place -> needed.put(place, places.getOrDefault(place, 0)));
+            }
+        }
+        return needed;
+    }
+}

@@ -1,0 +1,266 @@
+package verdamen.core.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.bench.BenchStep;
+import verdamen.core.bench.MadeFormula;
+import verdamen.core.cooking.Cooking;
+import verdamen.core.handling.RollingWindow;
+import verdamen.core.model.Coefficient;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Range;
+import verdamen.core.plan.Link.Moment;
+import verdamen.core.plan.PlanQuestion.Wanted;
+import verdamen.core.plan.PlanTask.Kind;
+import verdamen.core.plan.PlanTask.Way;
+
+/** The tasks of one serving, from its run sheet: steps that one pair of hands does in a row are one task. */
+final class ServingWork {
+
+    private static final double SECONDS_PER_MINUTE = 60;
+    private static final double GRAMS_PER_KG = 1000;
+    private static final int ANY_TIME_BEFORE = -(int) Limit.STEP_MINUTES.most();
+
+    private final Wanted wanted;
+    private final boolean careful;
+    private final int pans;
+    private final List<PlanTask> tasks = new ArrayList<>();
+    private final List<Link> links = new ArrayList<>();
+
+    /** Steps on their way to a task. */
+    private record Block(Kind kind, List<BenchStep> steps) {}
+
+    ServingWork(Wanted wanted, boolean careful, int pans) {
+        this.wanted = wanted;
+        this.careful = careful;
+        this.pans = pans;
+        blocks().forEach(block -> tasks.add(task(block)));
+        link();
+    }
+
+    List<PlanTask> tasks() {
+        return tasks;
+    }
+
+    List<Link> links() {
+        return links;
+    }
+
+    Serving serving() {
+        return new Serving(
+                wanted.key(),
+                wanted.due(),
+                one(Kind.COOK).key(),
+                tasks.get(tasks.size() - 1).key());
+    }
+
+    private MadeFormula made() {
+        return wanted.made();
+    }
+
+    private List<Block> blocks() {
+        Map<String, Block> blocks = new LinkedHashMap<>();
+        Block last = null;
+        for (BenchStep step : made().run().steps()) {
+            Kind kind = kind(step, last);
+            // Laying out goes on behind what is prepared in between; a later rest is one of its own.
+            boolean onceOnly = kind == Kind.SET_OUT || kind == Kind.PREPARE;
+            boolean goesOn = last != null && last.kind() == kind && !isAlone(kind);
+            String key = onceOnly
+                    ? kind.code()
+                    : goesOn ? Objects.requireNonNull(last).steps().get(0).key() : step.key();
+            last = blocks.computeIfAbsent(key, none -> new Block(kind, new ArrayList<>()));
+            last.steps().add(step);
+            if (kind == Kind.FIRST_STAGE) {
+                last = new Block(Kind.STAND, List.of(step));
+                blocks.put(Kind.STAND.code(), last);
+            }
+        }
+        return List.copyOf(blocks.values());
+    }
+
+    /** Whether every such step is a task of its own. */
+    private static boolean isAlone(Kind kind) {
+        return kind == Kind.REST || kind == Kind.CHILL || kind == Kind.KNEAD;
+    }
+
+    private static Kind kind(BenchStep step, @Nullable Block last) {
+        return switch (step.kind()) {
+            case SET_UP, MIX_DRY, RUB_IN_FAT -> Kind.SET_OUT;
+            case PREPARE -> Kind.PREPARE;
+            case SPONGE, SOAKER -> Kind.FIRST_STAGE;
+            case POUR, ADD_INCLUSIONS, HOLD_BACK, KNEAD_BY_HAND, JUST_COMBINE, KNEAD_IN_FAT -> Kind.MIX;
+            case KNEAD_BY_MACHINE -> Kind.KNEAD;
+            case REST, WARM -> Kind.REST;
+            case CHILL -> Kind.CHILL;
+            case KNEAD_AGAIN -> Kind.KNEAD_AGAIN;
+            case DIVIDE, FILL -> Kind.DIVIDE;
+            case ROLL -> Kind.ROLL;
+            case COOK -> Kind.COOK;
+            case FINISH, KEEP -> Kind.KEEP;
+            case OWN -> ownKind(last);
+        };
+    }
+
+    /** A step of the formula's own belongs to the hands that were busy before it. */
+    private static Kind ownKind(@Nullable Block last) {
+        if (last == null) {
+            return Kind.SET_OUT;
+        }
+        return switch (last.kind()) {
+            case KNEAD, MIX -> Kind.MIX;
+            case REST, CHILL, KNEAD_AGAIN -> Kind.KNEAD_AGAIN;
+            case COOK, KEEP -> Kind.KEEP;
+            case DIVIDE, ROLL -> Kind.DIVIDE;
+            default -> Kind.SET_OUT;
+        };
+    }
+
+    private PlanTask task(Block block) {
+        BenchStep first = block.steps().get(0);
+        boolean stands = block.kind() == Kind.STAND;
+        return new PlanTask(
+                wanted.key() + "/" + (stands ? Kind.STAND.code() : first.key()),
+                wanted.key(),
+                block.kind(),
+                byHand(block.kind()) ? Role.of(first.kind()) : null,
+                ways(block),
+                block.steps().stream().map(BenchStep::key).toList());
+    }
+
+    private static boolean byHand(Kind kind) {
+        return switch (kind) {
+            case STAND, KNEAD, REST, CHILL, HEAT_OVEN -> false;
+            default -> true;
+        };
+    }
+
+    private List<Way> ways(Block block) {
+        return switch (block.kind()) {
+            case COOK -> cookingWays(minutes(block.steps()));
+            case KNEAD -> List.of(new Way(whole(minutes(block.steps())), Map.of(Place.MIXER, 1)));
+            case CHILL -> List.of(new Way(whole(minutes(block.steps())), Map.of(Place.FRIDGE, litres())));
+            case STAND -> {
+                Double stands = block.steps().get(0).minutes();
+                yield List.of(new Way(whole(stands == null ? 0 : stands), Map.of()));
+            }
+            default -> List.of(new Way(whole(minutes(block.steps())), Map.of()));
+        };
+    }
+
+    private List<Way> cookingWays(double minutes) {
+        Cooking cooking = made().cooking();
+        if (cooking.oven()) {
+            return List.of(new Way(whole(minutes), Map.of(Place.OVEN, 1)));
+        }
+        double onOnePan = minutes * cooking.pans();
+        double handled = pieces() * Coefficient.COOK_HANDLING_S.value() / SECONDS_PER_MINUTE;
+        List<Way> ways = new ArrayList<>();
+        for (int on = 1; on <= Math.max(1, Math.min(pans, (int) Coefficient.PANS_AT_A_TIME.value())); on++) {
+            ways.add(new Way(whole(Math.max(onOnePan / on, handled)), Map.of(Place.PAN, on)));
+        }
+        return ways;
+    }
+
+    private int litres() {
+        return whole(made().portion().doughGrams() / GRAMS_PER_KG * Coefficient.FRIDGE_L_PER_KG.value());
+    }
+
+    private double pieces() {
+        Double pieces = made().cooking().pieces();
+        return pieces == null ? 1 : Math.max(1, pieces);
+    }
+
+    private double minutes(List<BenchStep> steps) {
+        return steps.stream().mapToDouble(step -> likely(step.takes())).sum();
+    }
+
+    private double likely(Range takes) {
+        return careful ? takes.high() : (takes.low() + takes.high()) / 2;
+    }
+
+    /** Whole minutes, at least one. */
+    private static int whole(double minutes) {
+        return Math.max(1, (int) Math.ceil(minutes));
+    }
+
+    private PlanTask one(Kind kind) {
+        return tasks.stream().filter(task -> task.kind() == kind).findFirst().orElseThrow();
+    }
+
+    private void link() {
+        int at = (int) Coefficient.GOES_ON_WITHIN_MIN.value();
+        PlanTask mix = one(Kind.MIX);
+        PlanTask roll = one(Kind.ROLL);
+        PlanTask cook = one(Kind.COOK);
+        PlanTask before = null;
+        for (PlanTask task : List.copyOf(tasks)) {
+            switch (task.kind()) {
+                case SET_OUT, PREPARE -> links.add(Link.after(task, mix, 0, null));
+                case STAND -> {
+                    int stands = task.ways().get(0).minutes();
+                    links.add(Link.after(Objects.requireNonNull(before), task, 0, 0));
+                    links.add(Link.after(task, mix, 0, whole(stands * Coefficient.STANDS_LONGER_SHARE.value())));
+                }
+                case COOK, FIRST_STAGE -> {}
+                case MIX -> {
+                    if (task != mix) {
+                        links.add(Link.after(Objects.requireNonNull(before), task, 0, at));
+                    }
+                }
+                case DIVIDE, ROLL -> links.add(Link.after(Objects.requireNonNull(before), task, 0, null));
+                default -> links.add(Link.after(Objects.requireNonNull(before), task, 0, longest(before, at)));
+            }
+            before = task;
+        }
+        linkWindow(mix, roll);
+        linkCooking(roll, cook);
+    }
+
+    /** How long the dough may stay where it was before it goes on. */
+    private static int longest(PlanTask before, int at) {
+        int minutes = before.ways().get(0).minutes();
+        return switch (before.kind()) {
+            case REST, CHILL -> Math.max(at, whole(minutes * Coefficient.STANDS_LONGER_SHARE.value()));
+            default -> at;
+        };
+    }
+
+    private void linkWindow(PlanTask mix, PlanTask roll) {
+        RollingWindow window = made().evaluation().window();
+        if (window != null) {
+            Moment wetted = Moment.startOf(mix);
+            links.add(new Link(wetted, Moment.startOf(roll), window.first(), null, true));
+            links.add(new Link(wetted, Moment.endOf(roll), 0, window.last(), true));
+        }
+    }
+
+    /** Cooking begins once a piece is rolled, and ends after the last one; no sheet waits for too long. */
+    private void linkCooking(PlanTask roll, PlanTask cook) {
+        int rolled = whole(roll.ways().get(0).minutes() / pieces());
+        int cooked = whole(cook.ways().get(0).minutes() / pieces());
+        links.add(new Link(Moment.startOf(roll), Moment.startOf(cook), rolled, null, false));
+        links.add(new Link(Moment.endOf(roll), Moment.endOf(cook), cooked, null, false));
+        links.add(new Link(
+                Moment.endOf(roll),
+                Moment.startOf(cook),
+                ANY_TIME_BEFORE,
+                (int) Coefficient.SHEET_WAITS_MIN.value(),
+                false));
+        if (made().cooking().oven()) {
+            PlanTask heat = new PlanTask(
+                    wanted.key() + "/" + Kind.HEAT_OVEN.code(),
+                    wanted.key(),
+                    Kind.HEAT_OVEN,
+                    null,
+                    List.of(new Way((int) Coefficient.OVEN_HEATS_MIN.value(), Map.of(Place.OVEN, 1))),
+                    List.of());
+            tasks.add(tasks.indexOf(cook), heat);
+            links.add(Link.after(heat, cook, 0, (int) Coefficient.GOES_ON_WITHIN_MIN.value()));
+        }
+    }
+}

@@ -1,0 +1,289 @@
+package verdamen.core.plan;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearArgument;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coefficient;
+import verdamen.core.plan.Plan.Planned;
+import verdamen.core.plan.Solved.Missed;
+
+/**
+ * Finds the best plan of a day, one aim after the other: first all limits, then the least lateness, the freshest bread, the fewest
+ * hand-overs, the latest start. The same day has the same plan: one thread, a fixed seed, limits in steps of the solver.
+ */
+public final class Solver {
+
+    private static final List<Aim> AIMS = List.of(Aim.LATE, Aim.STANDING, Aim.HAND_OVERS, Aim.BEGINS, Aim.ORDER);
+
+    private final PlanDay day;
+    private final Consumer<Progress> told;
+    private final long began = System.nanoTime();
+    private volatile boolean cancelled;
+    private volatile @Nullable CpSolver running;
+
+    /** What is wished for, the first before the others. */
+    public enum Aim {
+        /** As little missed as can be, where not everything can be met. */
+        MISSED,
+        /** As few minutes late as can be. */
+        LATE,
+        /** Bread as fresh as can be. */
+        STANDING,
+        /** As few hand-overs as can be. */
+        HAND_OVERS,
+        /** Work begins as late as can be. */
+        BEGINS,
+        /** Everything as late as can be, in a fixed order. */
+        ORDER
+    }
+
+    /**
+     * How far it is.
+     *
+     * @param aim what is reached
+     * @param best the best plan so far
+     */
+    public record Progress(Aim aim, Plan best) {}
+
+    /**
+     * @param told hears of each aim that is reached
+     */
+    public Solver(PlanDay day, Consumer<Progress> told) {
+        this.day = day;
+        this.told = told;
+        Native.load();
+    }
+
+    /** Loads the solver's library once. */
+    private static final class Native {
+        static {
+            Loader.loadNativeLibraries();
+        }
+
+        static void load() {}
+    }
+
+    /** Gives up as soon as can be; the best plan so far stands. */
+    public void cancel() {
+        cancelled = true;
+        CpSolver solver = running;
+        if (solver != null) {
+            solver.stopSearch();
+        }
+    }
+
+    /** The best plan, and where not everything can be met, why, and what would help. */
+    public Solved solve() {
+        Optional<Plan> best = best();
+        if (best.isPresent() && best.orElseThrow().late() == 0 || cancelled) {
+            return new Solved(best.orElse(null), List.of(), List.of(), List.of());
+        }
+        List<Demand> clash = clash().orElse(List.of());
+        List<Remedy> remedies = remedies(clash);
+        if (best.isEmpty()) {
+            return closest(clash, remedies);
+        }
+        return new Solved(best.orElseThrow(), clash, remedies, late(best.orElseThrow()));
+    }
+
+    private List<Missed> late(Plan plan) {
+        List<Missed> missed = new ArrayList<>();
+        for (Serving serving : day.servings()) {
+            int by = plan.end(serving.ready()) - serving.due();
+            if (by > 0) {
+                missed.add(new Missed(new Demand(Demand.Kind.ON_TIME, serving.key()), by));
+            }
+        }
+        return missed;
+    }
+
+    private Set<Demand> limits() {
+        return day.demands().stream()
+                .filter(demand -> demand.kind() != Demand.Kind.ON_TIME)
+                .collect(Collectors.toSet());
+    }
+
+    /** The best plan in which all limits hold, late or not; nothing when there is none, or none was found in time. */
+    Optional<Plan> best() {
+        return best(new DayModel(day, limits()));
+    }
+
+    private Optional<Plan> best(DayModel model) {
+        Plan best = null;
+        for (Aim aim : AIMS) {
+            Plan reached = reach(model, aim, wish(model, aim), best == null || best.proved());
+            if (reached == null) {
+                break;
+            }
+            best = reached;
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** The plan with this wish met as well as can be, which stays met from then on; null when none was found. */
+    private @Nullable Plan reach(DayModel model, Aim aim, LinearArgument wish, boolean provedSoFar) {
+        boolean most = aim == Aim.BEGINS || aim == Aim.ORDER;
+        if (most) {
+            model.model().maximize(wish);
+        } else {
+            model.model().minimize(wish);
+        }
+        CpSolver solver = solver(Coefficient.PLAN_AIM_STEPS);
+        CpSolverStatus status = solve(solver, model);
+        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+            return null;
+        }
+        Plan plan = model.plan(solver, provedSoFar && status == CpSolverStatus.OPTIMAL);
+        told.accept(new Progress(aim, plan));
+        model.hint(solver);
+        long reached = Math.round(solver.objectiveValue());
+        if (most) {
+            model.model().addGreaterOrEqual(wish, reached);
+        } else {
+            model.model().addLessOrEqual(wish, reached);
+        }
+        return plan;
+    }
+
+    private static LinearArgument wish(DayModel model, Aim aim) {
+        return switch (aim) {
+            case LATE -> model.late();
+            case STANDING -> model.standing();
+            case HAND_OVERS -> model.handOvers();
+            case BEGINS -> model.begins();
+            case ORDER -> model.order();
+            case MISSED -> throw new IllegalArgumentException("what may be missed is told with it");
+        };
+    }
+
+    /** The plan that misses its demands by the least. */
+    private Solved closest(List<Demand> clash, List<Remedy> remedies) {
+        DayModel model = new DayModel(day, Set.of());
+        Map<Demand, IntVar> by = new LinkedHashMap<>();
+        LinearExprBuilder all = LinearExpr.newBuilder();
+        for (Demand demand : day.demands()) {
+            IntVar missed = model.missedBy(demand);
+            by.put(demand, missed);
+            all.addTerm(missed, demand.kind() == Demand.Kind.PLACE ? (long) Coefficient.PLAN_PLACE_MIN.value() : 1);
+        }
+        Plan first = reach(model, Aim.MISSED, all.build(), true);
+        if (first == null) {
+            return new Solved(null, clash, remedies, List.of());
+        }
+        List<Missed> misses = new ArrayList<>();
+        by.forEach((demand, missed) -> {
+            int reached = model.found(missed);
+            model.model().addLessOrEqual(missed, reached);
+            if (reached > 0) {
+                misses.add(new Missed(demand, reached));
+            }
+        });
+        return new Solved(best(model).orElse(first), clash, remedies, misses);
+    }
+
+    /**
+     * A smallest set of demands that clash: taking any one of them away makes a plan possible. Nothing when all can be met; an
+     * empty set when the tasks cannot be fitted into the day whatever is given up.
+     */
+    Optional<List<Demand>> clash() {
+        List<Demand> all = day.demands();
+        Set<Demand> asked = new HashSet<>(all);
+        if (possible(asked)) {
+            return Optional.empty();
+        }
+        for (Demand demand : all) {
+            asked.remove(demand);
+            if (possible(asked)) {
+                asked.add(demand);
+            }
+        }
+        return Optional.of(all.stream().filter(asked::contains).toList());
+    }
+
+    private boolean possible(Set<Demand> asked) {
+        CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
+        solver.getParameters().setStopAfterFirstSolution(true);
+        // What is not known to be impossible is not called so.
+        return solve(solver, new DayModel(day, asked)) != CpSolverStatus.INFEASIBLE;
+    }
+
+    /** What of a clash would make it possible by giving alone, and by how much at least. */
+    List<Remedy> remedies(List<Demand> clash) {
+        List<Remedy> remedies = new ArrayList<>();
+        for (Demand demand : clash) {
+            Set<Demand> others = new HashSet<>(day.demands());
+            others.remove(demand);
+            DayModel model = new DayModel(day, others);
+            IntVar missed = model.missedBy(demand);
+            model.model().minimize(missed);
+            CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
+            CpSolverStatus status = solve(solver, model);
+            if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
+                remedies.add(remedy(demand, (int) solver.value(missed), model.plan(solver, false)));
+            }
+        }
+        return remedies;
+    }
+
+    private Remedy remedy(Demand demand, int by, Plan plan) {
+        int before = 0;
+        int after = 0;
+        for (Worker worker : day.workers()) {
+            if (demand.equals(new Demand(Demand.Kind.HOURS, worker.name()))) {
+                for (Planned each : plan.tasks()) {
+                    if (worker.name().equals(each.worker())) {
+                        before = Math.max(before, worker.from() - each.start());
+                        after = Math.max(after, each.end() - worker.to());
+                    }
+                }
+            }
+        }
+        return new Remedy(demand, by, before, after);
+    }
+
+    private CpSolverStatus solve(CpSolver solver, DayModel model) {
+        if (cancelled || secondsLeft() <= 0) {
+            return CpSolverStatus.UNKNOWN;
+        }
+        running = solver;
+        try {
+            CpSolverStatus status = solver.solve(model.model());
+            if (status == CpSolverStatus.MODEL_INVALID) {
+                throw new IllegalStateException(model.model().validate());
+            }
+            return status;
+        } finally {
+            running = null;
+        }
+    }
+
+    private CpSolver solver(Coefficient steps) {
+        CpSolver solver = new CpSolver();
+        solver.getParameters()
+                .setNumWorkers(1)
+                .setRandomSeed(1)
+                .setMaxDeterministicTime(steps.value())
+                .setMaxTimeInSeconds(Math.max(0, secondsLeft()));
+        return solver;
+    }
+
+    private double secondsLeft() {
+        double gone = (System.nanoTime() - began) / (double) TimeUnit.SECONDS.toNanos(1);
+        return Coefficient.PLAN_SECONDS.value() - gone;
+    }
+}

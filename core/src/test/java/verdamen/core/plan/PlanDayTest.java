@@ -1,0 +1,236 @@
+package verdamen.core.plan;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+import static verdamen.core.Doughs.line;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.testng.annotations.Test;
+import verdamen.core.Doughs;
+import verdamen.core.bench.MadeFormula;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.MethodSpec;
+import verdamen.core.formula.MethodSpec.PhaseSpec;
+import verdamen.core.handling.RollingWindow;
+import verdamen.core.model.RefusedException;
+import verdamen.core.plan.Plan.Planned;
+import verdamen.core.plan.PlanTask.Kind;
+import verdamen.core.plan.Solved.Missed;
+
+/** Days of real formulas. */
+public class PlanDayTest {
+
+    private static final int NOON = 12 * 60;
+    private static final FormulaSpec ROTI =
+            Doughs.spec("roti", line("wheat-atta", 600), line("water", 393), line("salt-fine", 10));
+    private static final FormulaSpec PARATHA = Doughs.phased(
+            Doughs.spec(
+                    "layered-paratha",
+                    line("wheat-atta", 500),
+                    line("water", 315),
+                    line("salt-fine", 9),
+                    line("ghee", 30)),
+            new PhaseSpec("rest", 20.0, 22.0),
+            new PhaseSpec("chill", 20.0, 5.0));
+
+    private static PlanQuestion.Wanted wanted(String key, FormulaSpec spec, int due) {
+        return new PlanQuestion.Wanted(key, MadeFormula.of(spec, Doughs.BOOK), due);
+    }
+
+    private static Worker worker(String name, int from, int to) {
+        return new Worker(name, from, to, EnumSet.allOf(Role.class));
+    }
+
+    private static PlanQuestion question(int workers, int pans, PlanQuestion.Wanted... wanted) {
+        List<Worker> there = new ArrayList<>();
+        for (int number = 1; number <= workers; number++) {
+            there.add(worker("w" + number, 8 * 60, 13 * 60));
+        }
+        return new PlanQuestion(List.of(wanted), there, Map.of(Place.PAN, pans, Place.FRIDGE, 20), false, Map.of());
+    }
+
+    private static Solved solved(PlanQuestion asked) {
+        PlanDay day = PlanDay.of(asked);
+        Solved solved = new Solver(day, progress -> {}).solve();
+        if (solved.clash().isEmpty()) {
+            assertEquals(PlanChecker.broken(day, plan(solved)), List.of());
+        }
+        return solved;
+    }
+
+    private static Plan plan(Solved solved) {
+        return Objects.requireNonNull(solved.plan());
+    }
+
+    private static Planned one(Plan plan, String serving, Kind kind) {
+        return plan.tasks().stream()
+                .filter(each ->
+                        each.task().serving().equals(serving) && each.task().kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static PlanQuestion from(PlanQuestion asked, int from) {
+        return new PlanQuestion(
+                asked.wanted(),
+                asked.workers().stream()
+                        .map(worker -> new Worker(worker.name(), from, worker.to(), worker.roles()))
+                        .toList(),
+                asked.places(),
+                asked.careful(),
+                asked.pins());
+    }
+
+    @Test
+    public void aRotiIsReadyAtNoonAndNoSooner() {
+        Plan plan = plan(solved(question(1, 1, wanted("a", ROTI, NOON))));
+        assertTrue(plan.proved());
+        assertEquals(plan.late(), 0);
+        assertEquals(one(plan, "a", Kind.KEEP).end(), NOON);
+        assertEquals(plan.standing(), NOON - one(plan, "a", Kind.COOK).end());
+        assertEquals(plan.handOvers(), 0);
+        assertEquals(one(plan, "a", Kind.REST).end() - one(plan, "a", Kind.REST).start(), 20, "as the style rests");
+        assertEquals(
+                plan.tasks().stream().map(each -> each.task().kind()).toList(),
+                List.of(Kind.SET_OUT, Kind.MIX, Kind.REST, Kind.DIVIDE, Kind.ROLL, Kind.COOK, Kind.KEEP));
+        assertEquals(one(plan, "a", Kind.SET_OUT).task().steps(), List.of("set-up", "mix-dry"));
+    }
+
+    @Test
+    public void everyDoughIsRolledInItsWindowAndNoSheetDries() {
+        PlanQuestion asked = question(
+                3,
+                3,
+                wanted("a", ROTI, NOON),
+                wanted("b", PARATHA, NOON),
+                wanted("c", ROTI, NOON + 15),
+                wanted("d", PARATHA, NOON + 30));
+        Solved solved = solved(asked);
+        Plan plan = plan(solved);
+        assertTrue(plan.proved());
+        assertEquals(plan.late(), 0);
+        for (PlanQuestion.Wanted wanted : asked.wanted()) {
+            RollingWindow window =
+                    Objects.requireNonNull(wanted.made().evaluation().window());
+            int wetted = one(plan, wanted.key(), Kind.MIX).start();
+            Planned roll = one(plan, wanted.key(), Kind.ROLL);
+            assertTrue(
+                    roll.start() - wetted >= window.first() && roll.end() - wetted <= window.last(), roll.toString());
+            Planned cook = one(plan, wanted.key(), Kind.COOK);
+            assertTrue(cook.start() > roll.start() && cook.end() > roll.end(), "a piece is rolled before it is cooked");
+            assertTrue(cook.start() - roll.end() <= 20, "sheets wait");
+        }
+        assertTrue(one(plan, "b", Kind.CHILL).way().takesUp().containsKey(Place.FRIDGE));
+    }
+
+    @Test
+    public void twoPansCookSoonerThanOne() {
+        Plan one = plan(solved(question(2, 1, wanted("b", PARATHA, NOON))));
+        Plan two = plan(solved(question(2, 2, wanted("b", PARATHA, NOON))));
+        assertEquals(one(two, "b", Kind.COOK).way().takesUp(), Map.of(Place.PAN, 2));
+        int onOne = one(one, "b", Kind.COOK).way().minutes();
+        assertTrue(one(two, "b", Kind.COOK).way().minutes() < onOne);
+        assertTrue(two.begins() > one.begins(), "work begins later");
+    }
+
+    @Test
+    public void whoIsCarefulBeginsSooner() {
+        PlanQuestion asked = question(1, 1, wanted("a", ROTI, NOON));
+        PlanQuestion careful = new PlanQuestion(asked.wanted(), asked.workers(), asked.places(), true, asked.pins());
+        assertTrue(plan(solved(careful)).begins() < plan(solved(asked)).begins());
+    }
+
+    @Test
+    public void whatIsPinnedStaysAndTheRestIsPlannedAround() {
+        PlanQuestion asked = question(2, 2, wanted("a", ROTI, NOON));
+        PlanQuestion pinned = new PlanQuestion(
+                asked.wanted(), asked.workers(), asked.places(), false, Map.of("a/pour", 9 * 60 + 30, "gone/pour", 5));
+        Plan plan = plan(solved(pinned));
+        assertEquals(one(plan, "a", Kind.MIX).start(), 9 * 60 + 30);
+        assertEquals(plan.late(), 0);
+        assertTrue(one(plan, "a", Kind.ROLL).end() <= 9 * 60 + 30 + 180, "the window goes with it");
+    }
+
+    @Test
+    public void whoComesTooLateIsToldByHowMuchAndThatMuchIsEnough() {
+        PlanQuestion asked = from(question(1, 1, wanted("a", ROTI, NOON)), 11 * 60);
+        Solved solved = solved(asked);
+        assertTrue(plan(solved).late() > 0);
+        assertEquals(
+                Set.copyOf(solved.clash()),
+                Set.of(new Demand(Demand.Kind.ON_TIME, "a"), new Demand(Demand.Kind.HOURS, "w1")));
+        assertEquals(
+                solved.missed(),
+                List.of(new Missed(
+                        new Demand(Demand.Kind.ON_TIME, "a"), plan(solved).late())));
+        for (Remedy remedy : solved.remedies()) {
+            PlanQuestion mended = remedy.demand().kind() == Demand.Kind.HOURS
+                    ? from(asked, 11 * 60 - remedy.before())
+                    : from(question(1, 1, wanted("a", ROTI, NOON + remedy.by())), 11 * 60);
+            assertEquals(plan(solved(mended)).late(), 0, remedy.toString());
+            assertTrue(solved(from(asked, 11 * 60 - remedy.by() + 1)).plan().late() > 0, "a minute less is not enough");
+        }
+        assertEquals(solved.remedies().size(), 2);
+    }
+
+    @Test
+    public void whereNothingAloneHelpsThePlanMissesAsLittleAsCanBe() {
+        PlanQuestion asked = from(question(1, 0, wanted("a", ROTI, NOON)), 11 * 60 + 30);
+        PlanQuestion short3 = new PlanQuestion(
+                asked.wanted(), List.of(worker("w1", 11 * 60 + 30, NOON)), asked.places(), false, asked.pins());
+        Solved solved = solved(short3);
+        assertFalse(solved.clash().isEmpty());
+        assertEquals(solved.remedies(), List.of());
+        assertTrue(solved.missed().contains(new Missed(new Demand(Demand.Kind.PLACE, "pan"), 1)), solved.toString());
+        assertTrue(
+                solved.missed().stream().anyMatch(missed -> missed.demand().kind() == Demand.Kind.HOURS),
+                solved.toString());
+        assertEquals(plan(solved).tasks().size(), 7);
+    }
+
+    @Test
+    public void anOvenIsHotBeforeAndAMachineKneadsByItself() {
+        FormulaSpec pita = Doughs.spec(
+                        "pita",
+                        line("wheat-strong-white", 500),
+                        line("water", 320),
+                        line("salt-fine", 9),
+                        line("yeast-instant", 4))
+                .withSettings("machine", null, null, null)
+                .withMethod(MethodSpec.NONE.withHeat("oven-stone"));
+        PlanQuestion asked = question(1, 0, wanted("p", pita, NOON));
+        PlanQuestion there = new PlanQuestion(
+                asked.wanted(), asked.workers(), Map.of(Place.OVEN, 1, Place.MIXER, 1), false, Map.of());
+        Plan plan = plan(solved(there));
+        assertEquals(one(plan, "p", Kind.HEAT_OVEN).way().minutes(), 40);
+        assertTrue(one(plan, "p", Kind.HEAT_OVEN).end()
+                <= one(plan, "p", Kind.COOK).start());
+        assertEquals(one(plan, "p", Kind.KNEAD).worker(), null);
+        assertEquals(one(plan, "p", Kind.KNEAD).way().takesUp(), Map.of(Place.MIXER, 1));
+        Solved without =
+                solved(new PlanQuestion(asked.wanted(), asked.workers(), Map.of(Place.OVEN, 1), false, Map.of()));
+        assertEquals(without.clash(), List.of(new Demand(Demand.Kind.PLACE, "mixer")));
+        assertEquals(without.remedies(), List.of(new Remedy(new Demand(Demand.Kind.PLACE, "mixer"), 1, 0, 0)));
+    }
+
+    @Test
+    public void workThatNobodyCanDoIsRefused() {
+        PlanQuestion asked = question(0, 1, wanted("a", ROTI, NOON));
+        PlanQuestion noCook = new PlanQuestion(
+                asked.wanted(),
+                List.of(new Worker("w1", 0, NOON, EnumSet.of(Role.DOUGH, Role.SHAPE))),
+                asked.places(),
+                false,
+                asked.pins());
+        RefusedException refused = expectThrows(RefusedException.class, () -> PlanDay.of(noCook));
+        assertEquals(refused.faults().size(), 1);
+        assertEquals(refused.faults().get(0).value(), "cook");
+    }
+}

@@ -1,0 +1,137 @@
+package verdamen.core.plan;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertTrue;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.Test;
+import verdamen.core.plan.Plan.Planned;
+
+public class SolverTest {
+
+    private static Optional<Plan> best(PlanDay day) {
+        return new Solver(day, progress -> {}).best();
+    }
+
+    @Test
+    public void shortDaysArePlannedAsWellAsTryingEverything() {
+        int possible = 0;
+        for (int seed = 0; seed < 60; seed++) {
+            PlanDay day = new RandomDays(seed).small();
+            int[] tried = EveryPlan.best(day);
+            Optional<Plan> plan = best(day);
+            assertEquals(plan.isPresent(), tried != null, "seed " + seed);
+            if (tried != null) {
+                Plan found = plan.orElseThrow();
+                assertTrue(found.proved(), "seed " + seed);
+                assertEquals(
+                        List.of(found.late(), found.standing(), found.handOvers(), found.begins()),
+                        List.of(tried[0], tried[1], tried[2], tried[3]),
+                        "seed " + seed);
+                assertEquals(PlanChecker.broken(day, found), List.of(), "seed " + seed);
+                possible++;
+            }
+        }
+        assertTrue(possible > 20 && possible < 60, possible + " of 60 are possible");
+    }
+
+    @Test
+    public void nothingIsBrokenOnLargerDays() {
+        int planned = 0;
+        for (int seed = 0; seed < 200; seed++) {
+            PlanDay day = new RandomDays(seed).large();
+            Optional<Plan> plan = best(day);
+            if (plan.isPresent()) {
+                assertEquals(PlanChecker.broken(day, plan.orElseThrow()), List.of(), "seed " + seed);
+                planned++;
+            }
+        }
+        assertTrue(planned > 100, planned + " of 200 could be planned");
+    }
+
+    @Test
+    public void whatHasSlackCanBeginSoMuchSoonerAndNoMore() {
+        int sooner = 0;
+        for (int seed = 0; seed < 40; seed++) {
+            PlanDay day = new RandomDays(seed).large();
+            Optional<Plan> plan = best(day);
+            if (plan.isEmpty() || plan.orElseThrow().late() > 0) {
+                continue;
+            }
+            Map<String, Integer> slack = Slack.of(day, plan.orElseThrow());
+            for (Planned each : plan.orElseThrow().tasks()) {
+                int minutes = slack.get(each.task().key());
+                String what = "seed " + seed + ": " + each + " by " + minutes;
+                assertEquals(broken(day, plan.orElseThrow(), each, minutes), List.of(), what);
+                assertNotEquals(broken(day, plan.orElseThrow(), each, minutes + 1), List.of(), what);
+                sooner += minutes > 0 ? 1 : 0;
+            }
+        }
+        assertTrue(sooner > 20, sooner + " tasks could begin sooner");
+    }
+
+    private static List<String> broken(PlanDay day, Plan plan, Planned one, int sooner) {
+        List<Planned> moved = plan.tasks().stream()
+                .map(each -> each == one
+                        ? new Planned(
+                                each.task(), each.start() - sooner, each.end() - sooner, each.way(), each.worker())
+                        : each)
+                .toList();
+        return PlanChecker.broken(day, Plan.of(day, moved, false));
+    }
+
+    @Test
+    public void theSameDayHasTheSamePlan() {
+        for (int seed = 0; seed < 20; seed++) {
+            PlanDay day = new RandomDays(seed).large();
+            assertEquals(best(day), best(day), "seed " + seed);
+        }
+    }
+
+    @Test
+    public void whatIsCancelledKeepsWhatItFound() {
+        PlanDay day = new RandomDays(3).large();
+        List<Solver.Progress> told = new ArrayList<>();
+        Solver[] solver = new Solver[1];
+        solver[0] = new Solver(day, progress -> {
+            told.add(progress);
+            solver[0].cancel();
+        });
+        Optional<Plan> plan = solver[0].best();
+        assertEquals(told.size(), 1);
+        assertEquals(plan, Optional.of(told.get(0).best()));
+        assertEquals(PlanChecker.broken(day, plan.orElseThrow()), List.of());
+    }
+
+    @Test
+    public void aClashIsTheSmallestThereIs() {
+        int clashes = 0;
+        for (int seed = 0; seed < 25; seed++) {
+            PlanDay day = new RandomDays(seed).small();
+            Optional<List<Demand>> found = new Solver(day, progress -> {}).clash();
+            if (found.isEmpty()) {
+                assertEquals(best(day).map(Plan::late), Optional.of(0), "seed " + seed);
+                continue;
+            }
+            List<Demand> clash = found.orElseThrow();
+            clashes++;
+            assertNull(
+                    EveryPlan.meeting(day, Set.copyOf(clash)::contains), "seed " + seed + ": " + clash + " do clash");
+            for (Demand each : clash) {
+                Set<Demand> others = new HashSet<>(clash);
+                others.remove(each);
+                assertNotNull(
+                        EveryPlan.meeting(day, others::contains), "seed " + seed + ": " + clash + " without " + each);
+            }
+        }
+        assertTrue(clashes > 5, clashes + " clashes");
+    }
+}

@@ -1,0 +1,143 @@
+package verdamen.server.plan;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import verdamen.core.plan.Place;
+import verdamen.core.plan.Plan;
+import verdamen.core.plan.Plan.Planned;
+import verdamen.core.plan.PlanDay;
+import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanTask;
+import verdamen.core.plan.Slack;
+import verdamen.core.plan.Solved;
+import verdamen.core.plan.Solver;
+import verdamen.server.plan.PlanState.DayPlan;
+import verdamen.server.plan.PlanState.DayTask;
+import verdamen.server.plan.PlanState.PlanRemedy;
+import verdamen.server.plan.PlanState.PlannedServing;
+import verdamen.server.plan.PlanState.RollBand;
+import verdamen.server.plan.PlanState.Stage;
+
+/** A day that is planned off the request; it can be looked at and cancelled meanwhile. */
+final class PlanJob implements Runnable {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PlanJob.class);
+
+    private final PlanSpec spec;
+    private final PlanDay day;
+    private final Solver solver;
+    private volatile PlanState state;
+    private volatile boolean cancelled;
+
+    PlanJob(String id, PlanSpec spec, PlanDay day, List<PlannedServing> servings) {
+        this.spec = spec;
+        this.day = day;
+        solver = new Solver(day, progress -> soFar(progress.best()));
+        state = new PlanState(id, Stage.WAITING, servings, null, List.of(), List.of(), List.of());
+    }
+
+    PlanState state() {
+        return state;
+    }
+
+    void cancel() {
+        cancelled = true;
+        solver.cancel();
+    }
+
+    @Override
+    public void run() {
+        state = at(Stage.SOLVING, state.plan());
+        try {
+            Solved solved = solver.solve();
+            Plan plan = solved.plan();
+            state = new PlanState(
+                    state.id(),
+                    cancelled ? Stage.CANCELLED : Stage.DONE,
+                    state.servings(),
+                    plan == null ? null : told(plan),
+                    solved.clash(),
+                    solved.remedies().stream()
+                            .map(remedy -> new PlanRemedy(
+                                    remedy.demand(), remedy.by(), remedy.before(), remedy.after(), spec.after(remedy)))
+                            .toList(),
+                    solved.missed());
+        } catch (RuntimeException failed) {
+            LOG.error("A day could not be planned", failed);
+            state = at(Stage.FAILED, state.plan());
+        }
+    }
+
+    private void soFar(Plan best) {
+        state = at(Stage.SOLVING, told(best));
+    }
+
+    private PlanState at(Stage stage, @Nullable DayPlan plan) {
+        return new PlanState(state.id(), stage, state.servings(), plan, List.of(), List.of(), List.of());
+    }
+
+    private DayPlan told(Plan plan) {
+        Map<String, Integer> sooner = Slack.of(day, plan);
+        List<DayTask> tasks = plan.tasks().stream()
+                .map(each -> new DayTask(
+                        each.task().key(),
+                        each.task().serving(),
+                        each.task().kind(),
+                        each.task().role(),
+                        each.start(),
+                        each.end(),
+                        each.worker(),
+                        each.way().takesUp(),
+                        sooner.get(each.task().key()),
+                        day.pins().containsKey(each.task().key())))
+                .toList();
+        return new DayPlan(
+                tasks,
+                state.servings().stream()
+                        .flatMap(serving -> band(serving, plan).stream())
+                        .toList(),
+                plan.late(),
+                plan.standing(),
+                plan.handOvers(),
+                plan.begins(),
+                plan.tasks().stream()
+                        .filter(each -> each.worker() != null)
+                        .mapToInt(each -> each.end() - each.start())
+                        .sum(),
+                fridge(plan),
+                plan.proved());
+    }
+
+    private static List<RollBand> band(PlannedServing serving, Plan plan) {
+        Integer first = serving.windowFirst();
+        Integer last = serving.windowLast();
+        if (first == null || last == null) {
+            return List.of();
+        }
+        return plan.tasks().stream()
+                .filter(each -> each.task().serving().equals(serving.key())
+                        && each.task().kind() == PlanTask.Kind.MIX)
+                .limit(1)
+                .map(mix -> new RollBand(serving.key(), mix.start() + first, mix.start() + last))
+                .toList();
+    }
+
+    /** The most is in the fridge when something was just put in. */
+    private static int fridge(Plan plan) {
+        return plan.tasks().stream()
+                .filter(each -> each.way().takesUp().containsKey(Place.FRIDGE))
+                .mapToInt(each -> plan.tasks().stream()
+                        .filter(other -> other.start() <= each.start() && each.start() < other.end())
+                        .mapToInt(PlanJob::litres)
+                        .sum())
+                .max()
+                .orElse(0);
+    }
+
+    private static int litres(Planned planned) {
+        return planned.way().takesUp().getOrDefault(Place.FRIDGE, 0);
+    }
+}

@@ -1,0 +1,159 @@
+package verdamen.server.plan;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coded;
+import verdamen.core.plan.Demand;
+import verdamen.core.plan.Place;
+import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanTask;
+import verdamen.core.plan.Role;
+import verdamen.core.plan.Solved;
+
+/**
+ * How far a plan is. Times are whole minutes from the beginning of the day; negative on the day before.
+ *
+ * @param id what it is asked for by
+ * @param stage how far it is
+ * @param servings what is served, in the order asked
+ * @param plan the best plan so far; null until there is one
+ * @param clash a smallest set of demands that clash; empty while it is sought, and when all are met
+ * @param remedies what alone would make it possible
+ * @param missed what the plan misses
+ */
+record PlanState(
+        String id,
+        Stage stage,
+        List<PlannedServing> servings,
+        @Nullable DayPlan plan,
+        List<Demand> clash,
+        List<PlanRemedy> remedies,
+        List<Solved.Missed> missed) {
+
+    /** How far it is. */
+    enum Stage implements Coded {
+        /** Others are before it. */
+        WAITING("waiting"),
+        /** It is being solved. */
+        SOLVING("solving"),
+        /** It is done. */
+        DONE("done"),
+        /** It was cancelled; the best plan so far stands. */
+        CANCELLED("cancelled"),
+        /** It went wrong. */
+        FAILED("failed");
+
+        private final String code;
+
+        Stage(String code) {
+            this.code = code;
+        }
+
+        @Override
+        public String code() {
+            return code;
+        }
+
+        boolean isOver() {
+            return this != WAITING && this != SOLVING;
+        }
+    }
+
+    /**
+     * A serving as it is planned for.
+     *
+     * @param key what it is known by in the plan
+     * @param formula id of its formula
+     * @param version its version
+     * @param name the formula's name
+     * @param pieces how many pieces
+     * @param due when it is served
+     * @param windowFirst first minute after wetting at which its dough can be rolled; null when there is none
+     * @param windowLast last minute
+     */
+    record PlannedServing(
+            String key,
+            long formula,
+            int version,
+            String name,
+            @Nullable Double pieces,
+            int due,
+            @Nullable Integer windowFirst,
+            @Nullable Integer windowLast) {}
+
+    /**
+     * A plan.
+     *
+     * @param tasks its tasks, in the order in which they begin
+     * @param rolled when each dough that has one can be rolled
+     * @param late minutes that servings are late, together
+     * @param standing minutes from cooked to served, together
+     * @param handOvers how often bread goes from one pair of hands to another
+     * @param begins when work begins
+     * @param handsOn minutes of work by hand, together
+     * @param fridgeLitres the most that is in the fridge at a time
+     * @param proved whether no better plan exists
+     */
+    record DayPlan(
+            List<DayTask> tasks,
+            List<RollBand> rolled,
+            int late,
+            int standing,
+            int handOvers,
+            int begins,
+            int handsOn,
+            int fridgeLitres,
+            boolean proved) {}
+
+    /**
+     * A task of a plan.
+     *
+     * @param key its key
+     * @param serving key of the serving it is done for
+     * @param kind what is done
+     * @param role whose work it is; null without hands
+     * @param start when it begins
+     * @param end when it is done
+     * @param worker who does it; null without hands
+     * @param takesUp how much of each place it takes up, by the place's code
+     * @param sooner minutes that it could begin sooner by itself; 0 for what is critical
+     * @param pinned whether the user says when it begins
+     */
+    record DayTask(
+            String key,
+            String serving,
+            PlanTask.Kind kind,
+            @Nullable Role role,
+            int start,
+            int end,
+            @Nullable String worker,
+            Map<Place, Integer> takesUp,
+            int sooner,
+            boolean pinned) {}
+
+    /**
+     * When a dough can be rolled.
+     *
+     * @param serving key of its serving
+     * @param first from when
+     * @param last until when
+     */
+    record RollBand(String serving, int first, int last) {}
+
+    /**
+     * A way out of a clash.
+     *
+     * @param demand what gives
+     * @param by by how much at least: minutes; of a place, how much more of it
+     * @param before of a worker's hours, how many minutes sooner they begin
+     * @param after of a worker's hours, how many minutes later they end
+     * @param spec what is asked then; null where nothing asked can be changed for it
+     */
+    record PlanRemedy(
+            Demand demand,
+            int by,
+            int before,
+            int after,
+            @Nullable PlanSpec spec) {}
+}

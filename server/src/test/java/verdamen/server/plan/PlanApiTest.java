@@ -1,0 +1,121 @@
+package verdamen.server.plan;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import verdamen.server.ServerTest;
+
+/** Plans over the API. */
+public class PlanApiTest extends ServerTest {
+
+    private static final String BENCH =
+            "{\"name\": \"Bench\", \"comes\": %d, \"goes\": 780, \"roles\": [\"prep\", \"dough\", \"shape\", \"cook\"]}";
+
+    private static String asked(int from, int pans, String servings) {
+        return "{\"servings\": [%s], \"workers\": [%s], \"pans\": %d, \"ovens\": 1, \"mixers\": 1, \"fridgeLitres\": 40}"
+                .formatted(servings, BENCH.formatted(from), pans);
+    }
+
+    private static String roti(int pieces, int due) {
+        return "{\"formula\": 3, \"pieces\": %d, \"due\": %d}".formatted(pieces, due);
+    }
+
+    /** The plan once it is done. */
+    private Answer planned(String asked) throws InterruptedException {
+        String id = postJson("/api/plan", asked).expect(200).at("/id").asString();
+        Answer answer = getJson("/api/plan/" + id).expect(200);
+        while (List.of("waiting", "solving").contains(answer.at("/stage").asString())) {
+            Thread.sleep(20);
+            answer = getJson("/api/plan/" + id).expect(200);
+        }
+        assertEquals(answer.at("/stage").asString(), "done");
+        return answer;
+    }
+
+    @Test
+    public void aServingIsPlannedBackFromItsTime() throws InterruptedException {
+        Answer answer = planned(asked(360, 1, roti(12, 720)));
+        assertEquals(answer.at("/servings/0/pieces").asInt(), 12);
+        assertEquals(answer.at("/plan/late").asInt(), 0);
+        assertTrue(answer.at("/plan/proved").asBoolean());
+        JsonNode tasks = answer.at("/plan/tasks");
+        List<String> kinds = new ArrayList<>();
+        tasks.forEach(task -> kinds.add(task.at("/kind").asString()));
+        assertTrue(kinds.containsAll(List.of("set-out", "mix", "divide", "roll", "cook", "keep")), kinds.toString());
+        assertEquals(tasks.get(tasks.size() - 1).at("/end").asInt(), 720);
+        assertEquals(
+                tasks.get(0).at("/start").asInt(), answer.at("/plan/begins").asInt());
+        JsonNode roll = tasks.get(kinds.indexOf("roll"));
+        JsonNode band = answer.at("/plan/rolled/0");
+        assertTrue(roll.at("/start").asInt() >= band.at("/first").asInt());
+        assertTrue(roll.at("/end").asInt() <= band.at("/last").asInt());
+        assertEquals(answer.at("/clash").size(), 0);
+    }
+
+    @Test
+    public void whatIsImpossibleIsToldWithWhatWouldHelpAndThatHelps() throws InterruptedException {
+        Answer answer = planned(asked(690, 1, roti(12, 720)));
+        assertTrue(answer.at("/plan/late").asInt() > 0);
+        assertTrue(answer.at("/clash").size() >= 1, answer.at("/clash").toString());
+        assertFalse(answer.at("/remedies").isEmpty());
+        for (JsonNode remedy : answer.at("/remedies")) {
+            Answer mended = planned(remedy.at("/spec").toString());
+            assertEquals(mended.at("/plan/late").asInt(), 0, remedy.toString());
+            assertEquals(mended.at("/clash").size(), 0, remedy.toString());
+        }
+    }
+
+    @Test
+    public void whatIsPinnedStays() throws InterruptedException {
+        Answer free = planned(asked(360, 1, roti(12, 720)));
+        String pins = ", \"pins\": [{\"task\": \"s1/pour\", \"start\": 540}]}";
+        String asked = asked(360, 1, roti(12, 720));
+        Answer pinned = planned(asked.substring(0, asked.length() - 1) + pins);
+        JsonNode mix = null;
+        for (JsonNode task : pinned.at("/plan/tasks")) {
+            mix = task.at("/key").asString().equals("s1/pour") ? task : mix;
+        }
+        assertEquals(mix.at("/start").asInt(), 540);
+        assertTrue(mix.at("/pinned").asBoolean());
+        assertTrue(free.at("/plan/begins").asInt() > pinned.at("/plan/begins").asInt());
+    }
+
+    @Test
+    public void wrongAnswersAreNamedByTheirLineAndField() {
+        Answer answer = postJson("/api/plan", asked(800, 1, roti(12, 720) + ", {\"formula\": 99999, \"due\": 9999}"))
+                .expect(422);
+        List<String> faults = new ArrayList<>();
+        answer.at("/faults")
+                .forEach(fault ->
+                        faults.add(fault.at("/line") + " " + fault.at("/field").asString() + " "
+                                + fault.at("/code").asString()));
+        assertEquals(faults, List.of("1 due too-large", "0 goes contradicts"));
+        assertEquals(
+                postJson("/api/plan", asked(360, 1, "{\"formula\": 99999, \"due\": 700}"))
+                        .expect(422)
+                        .at("/faults/0/code")
+                        .asString(),
+                "unknown-code");
+        assertEquals(postJson("/api/plan", "{}").expect(422).at("/faults").size(), 2);
+        getJson("/api/plan/none").expect(404);
+        delete("/api/plan/none").expect(404);
+    }
+
+    @Test
+    public void itBeginsWithWhatAPlanUsuallyHasAndCanBeCancelled() {
+        JsonNode usual = getJson("/api/plan/usual").expect(200).body();
+        assertEquals(usual.at("/servings").size(), 0);
+        assertEquals(usual.at("/workers").size(), 1);
+        String id = postJson("/api/plan", asked(360, 1, roti(12, 720)))
+                .expect(200)
+                .at("/id")
+                .asString();
+        assertTrue(List.of("waiting", "solving", "done", "cancelled")
+                .contains(delete("/api/plan/" + id).expect(200).at("/stage").asString()));
+    }
+}

@@ -1,0 +1,54 @@
+import type { PlanSpec, PlanState } from "../api";
+import { demandWords, missedWords, remedyWords } from "../words";
+
+/** Why not everything can be met, and what would help: each by one press. */
+export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: PlanSpec) => void }) {
+  const { clash, remedies, missed, servings } = state;
+  if (clash.length === 0 && missed.length === 0) {
+    return null;
+  }
+  return (
+    <section
+      aria-label="What clashes"
+      data-testid="clash"
+      className="border-warning bg-base-200 my-3 rounded-md border-l-4 px-4 py-3"
+    >
+      <h2 className="section-title">Not everything can be met</h2>
+      {clash.length > 1 && (
+        <p className="text-sm">
+          These cannot all hold: {clash.map((demand) => demandWords(demand, servings)).join("; ")}. Without any one of
+          them it could be done.
+        </p>
+      )}
+      {clash[0] && clash.length === 1 && (
+        <p className="text-sm">This cannot hold, whatever else gives: {demandWords(clash[0], servings)}.</p>
+      )}
+      {missed.length > 0 && (
+        <p className="pt-1 text-sm">
+          The plan below misses as little as can be.{" "}
+          {missed.map(({ demand, by }) => missedWords(demand, by, servings)).join(" ")}
+        </p>
+      )}
+      {remedies.length > 0 ? (
+        <ul className="flex flex-wrap gap-2 pt-2">
+          {remedies.map((remedy) => {
+            const { demand, spec } = remedy;
+            return (
+              <li key={`${demand.kind} ${demand.subject}`}>
+                {spec ? (
+                  <button type="button" className="btn btn-sm" onClick={() => onTake(spec)}>
+                    {remedyWords(remedy, servings)}
+                  </button>
+                ) : (
+                  <span className="soft text-sm">{remedyWords(remedy, servings)}</span>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      ) : (
+        <p className="pt-1 text-sm">No single change is enough.</p>
+      )}
+    </section>
+  );
+}

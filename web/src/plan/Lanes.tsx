@@ -1,0 +1,198 @@
+import { useState } from "react";
+import type { DayPlan, DayTask, PlannedServing } from "../api";
+import { arrowStep, useDrawingDrag } from "../parts";
+import { clockWords, LETTERS, taskName } from "../words";
+import { type Bar, type Clock, clockOf, type Lane, lanesOf, SNAP_MIN, snapped } from "./lanes";
+
+const WIDTH = 1000;
+const LEFT = 132;
+const RIGHT = 8;
+const TOP = 20;
+const ROW = 26;
+const GAP = 7;
+const LETTER_WIDTH = 6.6;
+const PLACE_NAMES = { pan: "Pans", oven: "Oven", mixer: "Mixer", fridge: "Fridge" };
+/** A hue for each serving; its letter says the same. */
+const HUES = [75, 150, 25, 240, 310, 110, 200, 350, 50, 180, 270, 130];
+
+interface LanesProps {
+  plan: DayPlan;
+  servings: PlannedServing[];
+  workers: string[];
+  selected: string | null;
+  onSelect: (task: string) => void;
+  /** Has a task begin then. */
+  onPin: (task: string, start: number) => void;
+}
+
+/** A plan over the clock: who does what, where each dough is, and what is taken up. */
+export function Lanes({ plan, servings, workers, selected, onSelect, onPin }: LanesProps) {
+  const lanes = lanesOf(plan, servings, workers, PLACE_NAMES);
+  const clock = clockOf(plan, servings);
+  const x = (minute: number) => LEFT + ((minute - clock.from) / (clock.to - clock.from)) * (WIDTH - LEFT - RIGHT);
+  const tops = lanes.map((_, at) => TOP + lanes.slice(0, at).reduce((sum, { rows }) => sum + rows * ROW + GAP, 0));
+  const height = TOP + lanes.reduce((sum, { rows }) => sum + rows * ROW + GAP, 0);
+  const minutesPerUnit = (clock.to - clock.from) / (WIDTH - LEFT - RIGHT);
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="group" aria-label="The plan over the clock">
+      <Marks clock={clock} x={x} height={height} />
+      {lanes.map((lane, at) => (
+        <g key={lane.key}>
+          <LaneGround lane={lane} top={tops[at] ?? 0} x={x} />
+          {lane.bars.map((bar) => (
+            <TaskBar
+              key={bar.task.key}
+              bar={bar}
+              top={tops[at] ?? 0}
+              x={x}
+              number={servings.findIndex(({ key }) => key === bar.task.serving)}
+              name={servings.find(({ key }) => key === bar.task.serving)?.name ?? ""}
+              minutesPerUnit={minutesPerUnit}
+              // A task lies in the lane of its hands and in those of what it takes up: the keyboard needs it once.
+              reached={lane.kind !== "place"}
+              isSelected={bar.task.key === selected}
+              onSelect={() => onSelect(bar.task.key)}
+              onPin={(start) => onPin(bar.task.key, start)}
+            />
+          ))}
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+function Marks({ clock, x, height }: { clock: Clock; x: (minute: number) => number; height: number }) {
+  return (
+    <g aria-hidden>
+      {clock.marks.map((mark) => (
+        <g key={mark}>
+          <path d={`M${x(mark)} ${TOP - 4}V${height}`} stroke="currentColor" opacity="0.13" />
+          <text x={x(mark)} y={11} fontSize="11" textAnchor="middle" fill="currentColor" opacity="0.75">
+            {clockWords(mark).split(" ")[0]}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function LaneGround({ lane, top, x }: { lane: Lane; top: number; x: (minute: number) => number }) {
+  const height = lane.rows * ROW;
+  const most = Math.floor((LEFT - 10) / LETTER_WIDTH);
+  const name = lane.name.length > most ? `${lane.name.slice(0, most - 1)}…` : lane.name;
+  return (
+    <g>
+      <title>{lane.kind === "dough" ? `The dough of ${lane.name}, by itself` : lane.name}</title>
+      <rect x={LEFT} y={top} width={WIDTH - LEFT - RIGHT} height={height} fill="currentColor" opacity="0.04" rx="3" />
+      <text
+        x={0}
+        y={top + height / 2 + 4}
+        fontSize="12"
+        fill="currentColor"
+        fontWeight={lane.kind === "worker" ? 600 : 400}
+      >
+        {name}
+      </text>
+      {lane.band && (
+        <rect
+          x={x(lane.band.first)}
+          y={top}
+          width={Math.max(2, Math.min(x(lane.band.last), WIDTH - RIGHT) - x(lane.band.first))}
+          height={height}
+          fill="var(--color-primary)"
+          opacity="0.16"
+        >
+          <title>{`It can be rolled from ${clockWords(lane.band.first)} to ${clockWords(lane.band.last)}`}</title>
+        </rect>
+      )}
+      {lane.due !== undefined && (
+        <path d={`M${x(lane.due)} ${top}V${top + height}`} stroke="var(--color-primary)" strokeWidth="3">
+          <title>{`Served at ${clockWords(lane.due)}`}</title>
+        </path>
+      )}
+    </g>
+  );
+}
+
+interface TaskBarProps {
+  bar: Bar;
+  top: number;
+  x: (minute: number) => number;
+  number: number;
+  name: string;
+  minutesPerUnit: number;
+  reached: boolean;
+  isSelected: boolean;
+  onSelect: () => void;
+  onPin: (start: number) => void;
+}
+
+function TaskBar(props: TaskBarProps) {
+  const { bar, top, x, number, name, minutesPerUnit, reached, isSelected, onSelect, onPin } = props;
+  const { task } = bar;
+  const [dragged, setDragged] = useState<number | null>(null);
+  const drag = useDrawingDrag({
+    onStart: () => task.start,
+    onMove: (start, right) => setDragged(snapped(start + right * minutesPerUnit)),
+    onEnd: () => {
+      if (dragged !== null && dragged !== task.start) {
+        onPin(dragged);
+      }
+      setDragged(null);
+    },
+  });
+  const start = dragged ?? task.start;
+  const width = Math.max(3, x(start + task.end - task.start) - x(start) - 1);
+  const letter = LETTERS[number] ?? "";
+  const words = `${letter} ${taskName(task.kind)}`;
+  const shown = words.length * LETTER_WIDTH < width ? words : letter.length * LETTER_WIDTH + 4 < width ? letter : "";
+  const y = top + bar.row * ROW + 2;
+  const height = bar.rows * ROW - 4;
+  return (
+    <g
+      {...drag}
+      className="cursor-grab touch-none"
+      {...(reached
+        ? {
+            role: "button",
+            tabIndex: 0,
+            "aria-label": `${letter} ${taskName(task.kind)}, ${name}, ${clockWords(task.start)} to ${clockWords(task.end)}${task.pinned ? ", pinned" : ""}`,
+            "aria-pressed": isSelected,
+          }
+        : { "aria-hidden": true })}
+      onClick={onSelect}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" || event.key === " ") {
+          event.preventDefault();
+          onSelect();
+          return;
+        }
+        const step = arrowStep(event);
+        if (step !== undefined) {
+          onPin(snapped(task.start + step * SNAP_MIN));
+        }
+      }}
+    >
+      <title>{titleOf(task, name)}</title>
+      <rect
+        x={x(start)}
+        y={y}
+        width={width}
+        height={height}
+        rx="3"
+        fill={`color-mix(in oklch, oklch(0.68 0.13 ${HUES[number % HUES.length]}) ${task.worker === null ? 28 : 48}%, var(--color-base-100))`}
+        stroke={isSelected ? "var(--color-primary)" : "currentColor"}
+        strokeOpacity={isSelected ? 1 : 0.35}
+        strokeWidth={isSelected ? 2.5 : 1}
+        strokeDasharray={task.worker === null ? "3 2" : undefined}
+      />
+      <text x={x(start) + 4} y={y + height / 2 + 4} fontSize="11" fill="currentColor" pointerEvents="none">
+        {shown}
+      </text>
+      {task.pinned && <circle cx={x(start) + width - 6} cy={y + 6} r="3" fill="var(--color-primary)" />}
+    </g>
+  );
+}
+
+const titleOf = (task: DayTask, name: string) =>
+  `${taskName(task.kind)}, ${name}: ${clockWords(task.start)} to ${clockWords(task.end)}`;

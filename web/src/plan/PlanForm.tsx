@@ -1,0 +1,208 @@
+import { X } from "lucide-react";
+import type { PlanSpec } from "../api";
+import { type Faults, FormulaFinder } from "../formula";
+import { asSent, IconButton, NumberField, Said } from "../parts";
+import { LETTERS, ROLES, roleWords } from "../words";
+import { type Draft, servingsOf, withoutServing, withoutWorker, withServing, withWorker, workersOf } from "./draft";
+import { TimeField } from "./TimeField";
+
+interface PlanFormProps {
+  draft: Draft;
+  usual: PlanSpec;
+  faults: Faults;
+  onChange: (draft: Draft) => void;
+}
+
+/** What is served when, who is there when, and what there is to cook on. */
+export function PlanForm({ draft, usual, faults, onChange }: PlanFormProps) {
+  const { spec } = draft;
+  const set = (to: PlanSpec) => onChange({ ...draft, spec: to });
+  return (
+    <div className="grid gap-x-8 gap-y-2 lg:grid-cols-2" data-testid="plan-form">
+      <Servings draft={draft} faults={faults} onChange={onChange} />
+      <div>
+        <Workers spec={spec} usual={usual} faults={faults} onChange={set} />
+        <Kitchen spec={spec} faults={faults} onChange={set} />
+      </div>
+    </div>
+  );
+}
+
+function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
+  const { spec, names } = draft;
+  const set = (to: PlanSpec) => onChange({ ...draft, spec: to });
+  const servings = servingsOf(spec);
+  return (
+    <section aria-label="What is served">
+      <h2 className="section-title">What is served</h2>
+      {servings.map((serving, at) => {
+        const name = names[serving.formula ?? 0] ?? `formula ${serving.formula}`;
+        return (
+          <div key={at} className="hairline flex flex-wrap items-start gap-2 border-t py-1.5 text-sm">
+            <strong className="w-4 pt-1">{LETTERS[at]}</strong>
+            <span className="min-w-40 flex-1 pt-1">{name}</span>
+            <NumberField
+              framed
+              className="w-24"
+              label={`Pieces of ${name}`}
+              placeholder="all pieces"
+              value={serving.pieces ?? null}
+              format={String}
+              error={faults.of(at, "pieces")}
+              onChange={(pieces) => set(withServing(spec, at, { pieces: asSent(pieces) }))}
+            />
+            <TimeField
+              label={`When ${name} is served`}
+              value={serving.due ?? null}
+              error={faults.of(at, "due")}
+              onChange={(due) => set(withServing(spec, at, { due }))}
+            />
+            <IconButton label={`Remove ${name}`} onClick={() => set(withoutServing(spec, at))}>
+              <X size={14} aria-hidden />
+            </IconButton>
+            <Said messages={ofFormula(faults, at)} />
+          </div>
+        );
+      })}
+      {servings.some(({ due }) => due === null || due === undefined) && (
+        <p className="soft py-1 text-sm">Say when each is served, and the day is planned.</p>
+      )}
+      <FormulaFinder
+        label="Serve a formula"
+        onFound={(formula, name) =>
+          onChange({
+            names: { ...names, [formula]: name },
+            spec: { ...spec, servings: [...servings, { formula, due: servings.at(-1)?.due ?? null }] },
+          })
+        }
+      />
+    </section>
+  );
+}
+
+/** Fields of a line that say what is wrong with them themselves: those of its serving, and those of the person of this number. */
+const SAID_THERE = ["pieces", "due", "name", "comes", "goes", "roles", "task", "start"];
+
+/** What is wrong with the formula that is served. */
+const ofFormula = (faults: Faults, line: number) => {
+  const there = SAID_THERE.map((field) => faults.of(line, field));
+  return faults.ofLine(line).filter((said) => !there.includes(said));
+};
+
+interface PartProps {
+  spec: PlanSpec;
+  faults: Faults;
+  onChange: (spec: PlanSpec) => void;
+}
+
+function Workers({ spec, usual, faults, onChange }: PartProps & { usual: PlanSpec }) {
+  const workers = workersOf(spec);
+  const add = () => {
+    const names = new Set(workers.map(({ name }) => name));
+    const number = Array.from({ length: workers.length + 1 }, (_, at) => at + 2).find((at) => !names.has(`Hand ${at}`));
+    const last = workers.at(-1);
+    const hours = last ? { comes: last.comes, goes: last.goes } : {};
+    onChange({ ...spec, workers: [...workers, { ...workersOf(usual)[0], ...hours, name: `Hand ${number}` }] });
+  };
+  return (
+    <section aria-label="Who is there">
+      <h2 className="section-title">Who is there</h2>
+      {workers.map((worker, at) => {
+        const roles = worker.roles ?? [];
+        const name = worker.name ?? "";
+        const toggle = (role: string) =>
+          withWorker(spec, at, {
+            roles: roles.includes(role) ? roles.filter((each) => each !== role) : [...roles, role],
+          });
+        return (
+          <div key={at} className="hairline flex flex-wrap items-start gap-2 border-t py-1.5 text-sm">
+            <input
+              className="quiet-field framed w-28"
+              aria-label={`Name of person ${at + 1}`}
+              aria-invalid={faults.of(at, "name") ? true : undefined}
+              value={name}
+              onChange={(event) => onChange(withWorker(spec, at, { name: event.target.value }))}
+            />
+            <TimeField
+              label={`When ${name} comes`}
+              value={worker.comes ?? null}
+              error={faults.of(at, "comes")}
+              onChange={(comes) => onChange(withWorker(spec, at, { comes }))}
+            />
+            <TimeField
+              label={`When ${name} goes`}
+              value={worker.goes ?? null}
+              error={faults.of(at, "goes")}
+              onChange={(goes) => onChange(withWorker(spec, at, { goes }))}
+            />
+            <IconButton
+              label={`Remove ${name || `person ${at + 1}`}`}
+              onClick={() => onChange(withoutWorker(spec, at))}
+            >
+              <X size={14} aria-hidden />
+            </IconButton>
+            <fieldset className="flex basis-full flex-wrap gap-3">
+              <legend className="sr-only">{`What ${name} can do`}</legend>
+              {Object.keys(ROLES).map((role) => (
+                <label key={role} className="flex min-h-6 items-center gap-1">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-xs"
+                    checked={roles.includes(role)}
+                    onChange={() => onChange(toggle(role))}
+                  />
+                  {roleWords(role)}
+                </label>
+              ))}
+            </fieldset>
+            <Said messages={[faults.of(at, "name"), faults.of(at, "roles")]} />
+          </div>
+        );
+      })}
+      <Said messages={[faults.of(null, "roles"), faults.of(null, "workers")]} />
+      <button type="button" className="btn btn-ghost btn-sm" onClick={add}>
+        Somebody else is there
+      </button>
+    </section>
+  );
+}
+
+const PLACES = [
+  { field: "pans", name: "Pans" },
+  { field: "ovens", name: "Ovens" },
+  { field: "mixers", name: "Mixers" },
+  { field: "fridgeLitres", name: "Fridge, litres" },
+] as const;
+
+function Kitchen({ spec, faults, onChange }: PartProps) {
+  return (
+    <section aria-label="What there is" className="pt-3">
+      <h2 className="section-title">What there is</h2>
+      <div className="flex flex-wrap gap-3 text-sm">
+        {PLACES.map(({ field, name }) => (
+          <span key={field} className="flex flex-col">
+            <span className="soft text-xs">{name}</span>
+            <NumberField
+              framed
+              className="w-20"
+              label={name}
+              value={spec[field] ?? null}
+              format={String}
+              error={faults.of(null, field)}
+              onChange={(count) => onChange({ ...spec, [field]: asSent(count) })}
+            />
+          </span>
+        ))}
+        <label className="flex min-h-6 items-center gap-2 self-end pb-1">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={spec.careful === true}
+            onChange={(event) => onChange({ ...spec, careful: event.target.checked })}
+          />
+          Give every step the longest it likely takes
+        </label>
+      </div>
+    </section>
+  );
+}

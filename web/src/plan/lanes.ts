@@ -1,0 +1,98 @@
+import type { DayPlan, DayTask, PlannedServing } from "../api";
+
+/** Minutes to which a dragged task snaps. */
+export const SNAP_MIN = 5;
+/** A mark on the clock at every so many minutes, the first that leaves room for its words. */
+const STEPS_MIN = [15, 30, 60, 120, 240, 480];
+const MOST_MARKS = 14;
+const EDGE_MIN = 10;
+
+export interface Bar {
+  task: DayTask;
+  /** Which rows of its lane it lies in: a pan each. */
+  row: number;
+  rows: number;
+}
+
+export interface Lane {
+  key: string;
+  kind: "worker" | "dough" | "place";
+  name: string;
+  /** How many rows it has. */
+  rows: number;
+  bars: Bar[];
+  /** When the dough of this lane can be rolled. */
+  band?: { first: number; last: number };
+  due?: number;
+}
+
+/** From when to when the picture reaches, and where its marks are. */
+export interface Clock {
+  from: number;
+  to: number;
+  marks: number[];
+}
+
+export function clockOf(plan: DayPlan, servings: PlannedServing[]): Clock {
+  const from = Math.min(...plan.tasks.map(({ start }) => start)) - EDGE_MIN;
+  const to = Math.max(...plan.tasks.map(({ end }) => end), ...servings.map(({ due }) => due)) + EDGE_MIN;
+  const step = STEPS_MIN.find((minutes) => (to - from) / minutes <= MOST_MARKS) ?? 1440;
+  const marks: number[] = [];
+  for (let mark = Math.ceil(from / step) * step; mark <= to; mark += step) {
+    marks.push(mark);
+  }
+  return { from, to, marks };
+}
+
+/** A lane for everyone who works, for each dough by itself, and for each thing that is taken up. */
+export function lanesOf(
+  plan: DayPlan,
+  servings: PlannedServing[],
+  workers: string[],
+  placeNames: Record<string, string>,
+): Lane[] {
+  const single = (task: DayTask): Bar => ({ task, row: 0, rows: 1 });
+  const people = workers.map((name): Lane => {
+    const bars = plan.tasks.filter(({ worker }) => worker === name).map(single);
+    return { key: `worker ${name}`, kind: "worker", name, rows: 1, bars };
+  });
+  const doughs = servings.map((serving): Lane => {
+    const bars = plan.tasks.filter((task) => task.serving === serving.key && task.worker === null).map(single);
+    const band = plan.rolled.find((each) => each.serving === serving.key);
+    return { key: serving.key, kind: "dough", name: serving.name, rows: 1, bars, band, due: serving.due };
+  });
+  const places = Object.entries(placeNames).flatMap(([place, name]): Lane[] => {
+    const using = plan.tasks.filter(({ takesUp }) => (takesUp[place] ?? 0) > 0);
+    if (using.length === 0) {
+      return [];
+    }
+    // Litres are not told apart: what is in the fridge lies in as many rows as there are things in it at a time.
+    const { bars, rows } = stacked(using, (task) => (place === "fridge" ? 1 : (task.takesUp[place] ?? 1)));
+    return [{ key: place, kind: "place", name, rows, bars }];
+  });
+  return [...people, ...doughs, ...places];
+}
+
+/** Tasks in as few rows as can be, none over another. */
+function stacked(tasks: DayTask[], rowsOf: (task: DayTask) => number): { bars: Bar[]; rows: number } {
+  const freeFrom: number[] = [];
+  const bars = [...tasks]
+    .sort((one, other) => one.start - other.start)
+    .map((task): Bar => {
+      const rows = rowsOf(task);
+      let row = 0;
+      while (
+        !Array.from({ length: rows }, (_, at) => freeFrom[row + at] ?? -Infinity).every((at) => at <= task.start)
+      ) {
+        row += 1;
+      }
+      for (let at = row; at < row + rows; at += 1) {
+        freeFrom[at] = task.end;
+      }
+      return { task, row, rows };
+    });
+  return { bars, rows: Math.max(1, freeFrom.length) };
+}
+
+/** A start that was dragged, at the minute to which it snaps. */
+export const snapped = (start: number) => Math.round(start / SNAP_MIN) * SNAP_MIN;

@@ -1,0 +1,119 @@
+import type { DayTask, PlanDemand, PlannedServing, PlanRemedy } from "../api";
+
+const MINUTES_PER_HOUR = 60;
+const MINUTES_PER_DAY = 24 * MINUTES_PER_HOUR;
+
+const TASKS: Record<DayTask["kind"], string> = {
+  "set-out": "Set out",
+  prepare: "Prepare",
+  "first-stage": "Mix the first stage",
+  stand: "First stage stands",
+  mix: "Mix and knead",
+  knead: "Machine kneads",
+  rest: "Rest",
+  chill: "Chill",
+  "knead-again": "Knead again",
+  divide: "Divide",
+  roll: "Roll",
+  "heat-oven": "Heat the oven",
+  cook: "Cook",
+  keep: "Stack and cover",
+};
+
+/** What is done in a task. */
+export const taskName = (kind: DayTask["kind"]) => TASKS[kind];
+
+/** What a person can do, by its code. */
+export const ROLES: Record<NonNullable<DayTask["role"]>, string> = {
+  prep: "prepare",
+  dough: "make dough",
+  shape: "divide and roll",
+  cook: "cook",
+};
+
+export const roleWords = (code: string) => ROLES[code as keyof typeof ROLES] ?? code;
+
+const PLACES: Record<string, { one: string; many: string }> = {
+  pan: { one: "pan", many: "pans" },
+  oven: { one: "oven", many: "ovens" },
+  mixer: { one: "mixer", many: "mixers" },
+  fridge: { one: "litre in the fridge", many: "litres in the fridge" },
+};
+
+/** So much of a place. */
+export const placeName = (code: string, count: number) =>
+  `${count} ${(count === 1 ? PLACES[code]?.one : PLACES[code]?.many) ?? code}`;
+
+/** A time of the day that is planned: 0 is its beginning; what lies on another day says so. */
+export function clockWords(minute: number): string {
+  const day = Math.floor(minute / MINUTES_PER_DAY);
+  const within = minute - day * MINUTES_PER_DAY;
+  const hours = Math.floor(within / MINUTES_PER_HOUR);
+  const time = `${hours}:${String(within % MINUTES_PER_HOUR).padStart(2, "0")}`;
+  return day === 0 ? time : `${time} ${day < 0 ? "the day before" : "the next day"}`;
+}
+
+/** So long, in hours and minutes. */
+export function durationWords(minutes: number): string {
+  const hours = Math.floor(minutes / MINUTES_PER_HOUR);
+  const rest = minutes % MINUTES_PER_HOUR;
+  return [hours > 0 ? `${hours} h` : "", rest > 0 || hours === 0 ? `${rest} min` : ""].filter(Boolean).join(" ");
+}
+
+const named = (servings: PlannedServing[], key: string) => servings.find((serving) => serving.key === key)?.name ?? key;
+
+/** A demand, as a part of a clash. */
+export function demandWords({ kind, subject }: PlanDemand, servings: PlannedServing[]): string {
+  switch (kind) {
+    case "on-time":
+      return `${named(servings, subject)} is ready when it is served`;
+    case "window":
+      return `the dough of ${named(servings, subject)} is rolled in its window`;
+    case "hours":
+      return `${subject} works only while there`;
+    case "place":
+      return subject === "fridge" ? "the fridge is no larger" : `there are no more ${PLACES[subject]?.many ?? subject}`;
+    case "pin":
+      return "what was pinned stays where it is";
+  }
+}
+
+/** By how much a plan misses a demand. */
+export function missedWords({ kind, subject }: PlanDemand, by: number, servings: PlannedServing[]): string {
+  switch (kind) {
+    case "on-time":
+      return `${named(servings, subject)} is ${durationWords(by)} late.`;
+    case "window":
+      return `The dough of ${named(servings, subject)} is rolled ${durationWords(by)} outside its window.`;
+    case "hours":
+      return `${subject} works ${durationWords(by)} before coming or after going.`;
+    case "place":
+      return `${placeName(subject, by)} more than there ${by === 1 ? "is" : "are"}.`;
+    case "pin":
+      return `What was pinned moves by ${durationWords(by)}.`;
+  }
+}
+
+/** What would make a plan possible. */
+export function remedyWords(
+  { demand: { kind, subject }, by, before, after }: PlanRemedy,
+  servings: PlannedServing[],
+): string {
+  switch (kind) {
+    case "on-time":
+      return `Serve ${named(servings, subject)} ${durationWords(by)} later`;
+    case "window":
+      return `Roll ${named(servings, subject)} ${durationWords(by)} outside its window`;
+    case "hours":
+      return [
+        before > 0 ? `${subject} comes ${durationWords(before)} sooner` : "",
+        after > 0 ? `${subject} goes ${durationWords(after)} later` : "",
+      ]
+        .filter(Boolean)
+        .join(", ");
+    case "place":
+      return `${placeName(subject, by)} more`;
+    case "pin":
+      return "Let go of what was pinned";
+  }
+}
