@@ -414,6 +414,7 @@ export const usualPlanQuery = queryOptions({
 });
 
 const PLAN_LOOK_MS = 150;
+const UNDER_WAY = new Set<PlanState["stage"]>(["waiting", "solving", "explaining"]);
 
 /** A day's plan; says how far it is while it is solved, and has the server stop when nobody waits for it any more. */
 export const planQuestion = (onProgress: (state: PlanState) => void): Question<PlanSpec, PlanState> => ({
@@ -424,7 +425,7 @@ export const planQuestion = (onProgress: (state: PlanState) => void): Question<P
     const cancel = () => void api.DELETE("/api/plan/{id}", { params: { path } });
     signal.addEventListener("abort", cancel);
     try {
-      while (state.stage === "waiting" || state.stage === "solving") {
+      while (UNDER_WAY.has(state.stage)) {
         onProgress(state);
         await new Promise((later) => setTimeout(later, PLAN_LOOK_MS));
         state = await taken(api.GET("/api/plan/{id}", { params: { path }, signal }));

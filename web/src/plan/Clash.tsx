@@ -36,7 +36,7 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
             return (
               <li key={`${demand.kind} ${demand.subject}`}>
                 {spec ? (
-                  <button type="button" className="btn btn-sm" onClick={() => onTake(spec)}>
+                  <button type="button" className="btn btn-outline btn-sm" onClick={() => onTake(spec)}>
                     {remedyWords(remedy, servings)}
                   </button>
                 ) : (
@@ -47,7 +47,7 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
           })}
         </ul>
       ) : (
-        <p className="pt-1 text-sm">No single change is enough.</p>
+        <p className="pt-1 text-sm">No single change is enough: ask for fewer pieces, more hands or a longer day.</p>
       )}
     </section>
   );

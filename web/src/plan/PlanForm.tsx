@@ -81,9 +81,9 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
 }
 
 /** Fields of a line that say what is wrong with them themselves: those of its serving, and those of the person of this number. */
-const SAID_THERE = ["pieces", "due", "name", "comes", "goes", "roles", "task", "start"];
+const SAID_THERE = ["due", "name", "comes", "goes", "roles", "task", "start"];
 
-/** What is wrong with the formula that is served. */
+/** What is wrong with what is served, and how many pieces of it. */
 const ofFormula = (faults: Faults, line: number) => {
   const there = SAID_THERE.map((field) => faults.of(line, field));
   return faults.ofLine(line).filter((said) => !there.includes(said));
@@ -202,6 +202,7 @@ function Kitchen({ spec, faults, onChange }: PartProps) {
           />
           Give every step the longest it likely takes
         </label>
+        <Said messages={PLACES.map(({ field }) => faults.of(null, field))} />
       </div>
     </section>
   );

@@ -1,6 +1,8 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import { planQuestion, type PlanSpec, type PlanState, usualPlanQuery } from "../api";
+import { Link } from "react-router";
+import { api, planQuestion, type PlannedServing, type PlanSpec, type PlanState, usualPlanQuery } from "../api";
+
 import { type AnswerView, Faults, useAnswer } from "../formula";
 import { ErrorNotice, ProblemNotice } from "../parts";
 import { clockWords, durationWords } from "../words";
@@ -31,7 +33,6 @@ function Planned({ usual }: { usual: PlanSpec }) {
   const question = useMemo(() => planQuestion(setProgress), []);
   const { spec } = draft;
   const view = useAnswer(question, spec, canBePlanned);
-  const queries = useQueryClient();
   useEffect(() => keep(draft), [draft]);
   const set = (to: PlanSpec) => setDraft((now) => ({ ...now, spec: to }));
   const faults = new Faults(view.problem?.faults);
@@ -48,7 +49,7 @@ function Planned({ usual }: { usual: PlanSpec }) {
             <button
               type="button"
               className="btn btn-ghost btn-xs ml-2"
-              onClick={() => void queries.cancelQueries({ queryKey: [question.key] })}
+              onClick={() => void api.DELETE("/api/plan/{id}", { params: { path: { id: progress.id } } })}
             >
               Stop
             </button>
@@ -64,10 +65,17 @@ function progressWords(progress: PlanState | null) {
   if (progress?.stage === "waiting") {
     return "Another day is planned before this one…";
   }
+  if (progress?.stage === "explaining") {
+    return "Not everything can be met: looking for what clashes, and for what would help…";
+  }
   return progress?.plan
     ? `Looking for a better plan. So far work begins at ${clockWords(progress.plan.begins)}.`
     : "Planning…";
 }
+
+/** The address of an order of the same formulas. */
+const orderOf = (servings: PlannedServing[]) =>
+  new URLSearchParams(servings.map(({ formula, pieces, name }) => ["item", `${formula}:${pieces ?? ""}:${name}`]));
 
 interface AnswerProps {
   view: AnswerView<PlanState>;
@@ -91,6 +99,7 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
       inert={!view.current}
     >
       <Clash state={state} onTake={onChange} />
+      {state.stage === "cancelled" && <p className="soft py-1 text-sm">Stopped: this is the best plan so far.</p>}
       {state.stage === "failed" && (
         <p role="alert">This day could not be planned. Change something, and it is tried again.</p>
       )}
@@ -109,6 +118,11 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
             {!plan.proved && (
               <span className="soft">There may be a better plan: this is the best that was found in time.</span>
             )}
+          </p>
+          <p className="pb-2 text-sm print:hidden">
+            <Link className="link" to={`/formulas/order?${orderOf(servings)}`}>
+              What is needed in all
+            </Link>
           </p>
           <Lanes
             plan={plan}

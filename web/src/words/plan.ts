@@ -50,7 +50,14 @@ export function clockWords(minute: number): string {
   const within = minute - day * MINUTES_PER_DAY;
   const hours = Math.floor(within / MINUTES_PER_HOUR);
   const time = `${hours}:${String(within % MINUTES_PER_HOUR).padStart(2, "0")}`;
-  return day === 0 ? time : `${time} ${day < 0 ? "the day before" : "the next day"}`;
+  return day === 0 ? time : `${time} ${dayWords(day)}`;
+}
+
+function dayWords(day: number): string {
+  if (Math.abs(day) === 1) {
+    return day < 0 ? "the day before" : "the next day";
+  }
+  return `${Math.abs(day)} days ${day < 0 ? "before" : "later"}`;
 }
 
 /** So long, in hours and minutes. */

@@ -90,6 +90,12 @@ public class PlanIT extends StationTest {
         waitForText("[data-testid=plan-form]", "Nobody who is there can cook.");
         button("Somebody else is there");
         waitForText(PLANNED + "[data-testid=plan-tasks]", "Hand 2");
+        fill("Pans", "two");
+        waitForText("[data-testid=plan-form] [role=alert]", "The number of pans is not a number");
+        fill("Pans", "1");
+        fill("Pieces of Pumpkin and emmer roti", "0");
+        waitForText("[data-testid=plan-form] [role=alert]", "The number of pieces is 0; it must be at least 1.");
+        fill("Pieces of Pumpkin and emmer roti", "8");
         fill("When Hand 2 goes", "7:00");
         waitForText("[data-testid=plan-form]", "Nobody goes before coming.");
     }

@@ -38,6 +38,8 @@ public final class Solver {
 
     /** What is wished for, the first before the others. */
     public enum Aim {
+        /** What clashes, and what would help. */
+        CLASH,
         /** As little missed as can be, where not everything can be met. */
         MISSED,
         /** As few minutes late as can be. */
@@ -55,10 +57,10 @@ public final class Solver {
     /**
      * How far it is.
      *
-     * @param aim what is reached
-     * @param best the best plan so far
+     * @param aim what is looked for next, or was just reached
+     * @param best the best plan so far; null when there is none yet
      */
-    public record Progress(Aim aim, Plan best) {}
+    public record Progress(Aim aim, @Nullable Plan best) {}
 
     /**
      * @param told hears of each aim that is reached
@@ -93,8 +95,13 @@ public final class Solver {
         if (best.isPresent() && best.orElseThrow().late() == 0 || cancelled) {
             return new Solved(best.orElse(null), List.of(), List.of(), List.of());
         }
+        told.accept(new Progress(Aim.CLASH, best.orElse(null)));
         List<Demand> clash = clash().orElse(List.of());
         List<Remedy> remedies = remedies(clash);
+        if (cancelled) {
+            // What was not looked at to its end is not told.
+            return new Solved(best.orElse(null), List.of(), List.of(), List.of());
+        }
         if (best.isEmpty()) {
             return closest(clash, remedies);
         }
@@ -167,7 +174,7 @@ public final class Solver {
             case HAND_OVERS -> model.handOvers();
             case BEGINS -> model.begins();
             case ORDER -> model.order();
-            case MISSED -> throw new IllegalArgumentException("what may be missed is told with it");
+            case CLASH, MISSED -> throw new IllegalArgumentException("not wished for by itself");
         };
     }
 

@@ -35,7 +35,7 @@ final class PlanJob implements Runnable {
     PlanJob(String id, PlanSpec spec, PlanDay day, List<PlannedServing> servings) {
         this.spec = spec;
         this.day = day;
-        solver = new Solver(day, progress -> soFar(progress.best()));
+        solver = new Solver(day, this::soFar);
         state = new PlanState(id, Stage.WAITING, servings, null, List.of(), List.of(), List.of());
     }
 
@@ -71,8 +71,11 @@ final class PlanJob implements Runnable {
         }
     }
 
-    private void soFar(Plan best) {
-        state = at(Stage.SOLVING, told(best));
+    private void soFar(Solver.Progress progress) {
+        Plan best = progress.best();
+        state = at(
+                progress.aim() == Solver.Aim.CLASH ? Stage.EXPLAINING : Stage.SOLVING,
+                best == null ? null : told(best));
     }
 
     private PlanState at(Stage stage, @Nullable DayPlan plan) {

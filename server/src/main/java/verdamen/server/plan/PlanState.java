@@ -37,6 +37,8 @@ record PlanState(
         WAITING("waiting"),
         /** It is being solved. */
         SOLVING("solving"),
+        /** Not everything can be met: what clashes, and what would help, is looked for. */
+        EXPLAINING("explaining"),
         /** It is done. */
         DONE("done"),
         /** It was cancelled; the best plan so far stands. */
@@ -53,10 +55,6 @@ record PlanState(
         @Override
         public String code() {
             return code;
-        }
-
-        boolean isOver() {
-            return this != WAITING && this != SOLVING;
         }
     }
 

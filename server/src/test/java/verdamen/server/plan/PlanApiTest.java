@@ -29,7 +29,8 @@ public class PlanApiTest extends ServerTest {
     private Answer planned(String asked) throws InterruptedException {
         String id = postJson("/api/plan", asked).expect(200).at("/id").asString();
         Answer answer = getJson("/api/plan/" + id).expect(200);
-        while (List.of("waiting", "solving").contains(answer.at("/stage").asString())) {
+        while (List.of("waiting", "solving", "explaining")
+                .contains(answer.at("/stage").asString())) {
             Thread.sleep(20);
             answer = getJson("/api/plan/" + id).expect(200);
         }
@@ -115,7 +116,7 @@ public class PlanApiTest extends ServerTest {
                 .expect(200)
                 .at("/id")
                 .asString();
-        assertTrue(List.of("waiting", "solving", "done", "cancelled")
+        assertTrue(List.of("waiting", "solving", "explaining", "done", "cancelled")
                 .contains(delete("/api/plan/" + id).expect(200).at("/stage").asString()));
     }
 }

@@ -1,0 +1,91 @@
+import { describe, expect, it } from "vitest";
+import type { PlannedServing, PlanRemedy } from "../api";
+import { figuresOf } from "../figures";
+import { faultWords } from "./faults";
+import { clockWords, demandWords, durationWords, missedWords, placeName, remedyWords } from "./plan";
+
+const SERVINGS: PlannedServing[] = [
+  { key: "s1", formula: 1, version: 1, name: "Pumpkin roti", pieces: 8, due: 720, windowFirst: 10, windowLast: 80 },
+];
+
+const remedy = (kind: PlanRemedy["demand"]["kind"], subject: string, more: Partial<PlanRemedy>): PlanRemedy => ({
+  demand: { kind, subject },
+  by: 0,
+  before: 0,
+  after: 0,
+  spec: null,
+  ...more,
+});
+
+describe("times of a plan", () => {
+  it.each([
+    [0, "0:00"],
+    [725, "12:05"],
+    [-360, "18:00 the day before"],
+    [1500, "1:00 the next day"],
+  ])("%i", (minute, words) => {
+    expect(clockWords(minute)).toBe(words);
+  });
+
+  it.each([
+    [0, "0 min"],
+    [45, "45 min"],
+    [60, "1 h"],
+    [95, "1 h 35 min"],
+  ])("for %i minutes", (minutes, words) => {
+    expect(durationWords(minutes)).toBe(words);
+  });
+});
+
+describe("what clashes", () => {
+  it("is said by its name", () => {
+    expect(demandWords({ kind: "on-time", subject: "s1" }, SERVINGS)).toBe("Pumpkin roti is ready when it is served");
+    expect(demandWords({ kind: "place", subject: "pan" }, SERVINGS)).toBe("there are no more pans");
+    expect(demandWords({ kind: "place", subject: "fridge" }, SERVINGS)).toBe("the fridge is no larger");
+    expect(demandWords({ kind: "hours", subject: "Mill" }, SERVINGS)).toBe("Mill works only while there");
+  });
+
+  it("is missed by so much", () => {
+    expect(missedWords({ kind: "on-time", subject: "s1" }, 14, SERVINGS)).toBe("Pumpkin roti is 14 min late.");
+    expect(missedWords({ kind: "window", subject: "s1" }, 14, SERVINGS)).toBe(
+      "The dough of Pumpkin roti is rolled 14 min outside its window.",
+    );
+    expect(missedWords({ kind: "place", subject: "pan" }, 1, SERVINGS)).toBe("1 pan more than there is.");
+    expect(missedWords({ kind: "place", subject: "pan" }, 2, SERVINGS)).toBe("2 pans more than there are.");
+  });
+
+  it("is mended by the least", () => {
+    expect(remedyWords(remedy("on-time", "s1", { by: 25 }), SERVINGS)).toBe("Serve Pumpkin roti 25 min later");
+    expect(remedyWords(remedy("hours", "Mill", { by: 70, before: 70 }), SERVINGS)).toBe("Mill comes 1 h 10 min sooner");
+    expect(remedyWords(remedy("hours", "Mill", { by: 9, before: 5, after: 9 }), SERVINGS)).toBe(
+      "Mill comes 5 min sooner, Mill goes 9 min later",
+    );
+    expect(remedyWords(remedy("place", "pan", { by: 1 }), SERVINGS)).toBe("1 pan more");
+    expect(placeName("fridge", 6)).toBe("6 litres in the fridge");
+  });
+});
+
+describe("what is wrong with a plan", () => {
+  const figures = figuresOf({
+    name: "Mill",
+    massUnit: "g",
+    temperatureUnit: "C",
+    decimalMark: "comma",
+    dateOrder: "day-month",
+    cupMl: 240,
+    cupFilling: null,
+    currency: "€",
+  });
+
+  it("is said as one speaks of it", () => {
+    expect(faultWords({ field: "roles", code: "missing", value: "cook" }, figures)).toBe(
+      "Nobody who is there can cook.",
+    );
+    expect(faultWords({ field: "goes", code: "contradicts", value: "420" }, figures)).toBe(
+      "Nobody goes before coming.",
+    );
+    expect(faultWords({ field: "due", code: "too-large", value: "3000", limit: 2880 }, figures)).toBe(
+      "The time of serving is 2:00 2 days later; it must be at most 0:00 2 days later.",
+    );
+  });
+});
