@@ -6,11 +6,11 @@ import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CumulativeConstraint;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
-import com.google.ortools.sat.LinearArgument;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,23 +21,21 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.PlanTask.Way;
 
-/** A day as the constraint solver sees it: what may be, and what there is to wish for. */
+/** A day as the constraint solver sees it: what may be. */
 final class DayModel {
 
     private final PlanDay day;
     private final Set<Demand> asked;
     private final CpModel model = new CpModel();
     private final Map<String, Vars> tasks = new LinkedHashMap<>();
-    private final Map<String, IntVar> lateBy = new LinkedHashMap<>();
     private @Nullable CpSolver found;
     private final Map<Place, Map<IntervalVar, Integer>> takenUp = new EnumMap<>(Place.class);
 
     /** What the solver decides of a task. */
-    private record Vars(
-            PlanTask task, IntVar start, IntVar minutes, IntVar end, List<Literal> ways, List<Doer> doers) {}
+    record Vars(PlanTask task, IntVar start, IntVar minutes, IntVar end, List<Literal> ways, List<Doer> doers) {}
 
-    /** Somebody who may do it. */
-    private record Doer(Worker worker, int place, Literal does) {}
+    /** Somebody who may do it, and the how-manieth of all who are there. */
+    record Doer(Worker worker, int number, Literal does) {}
 
     /**
      * @param asked what is asked of the plan; what is not among it need not hold
@@ -65,6 +63,25 @@ final class DayModel {
 
     CpModel model() {
         return model;
+    }
+
+    PlanDay day() {
+        return day;
+    }
+
+    /** What is decided of a task. */
+    Vars task(String key) {
+        return tasks.get(key);
+    }
+
+    /** What is decided of every task, in the order of the day. */
+    Collection<Vars> tasks() {
+        return tasks.values();
+    }
+
+    /** The intervals in which a place is taken up, each with how much of it. */
+    Map<IntervalVar, Integer> takenUp(Place place) {
+        return takenUp.getOrDefault(place, Map.of());
     }
 
     private boolean asks(Demand.Kind kind, String subject) {
@@ -108,11 +125,12 @@ final class DayModel {
         }
     }
 
-    private String servingOf(Link link) {
+    String servingOf(Link link) {
         return tasks.get(link.from().task()).task().serving();
     }
 
-    private LinearExpr passed(Link link) {
+    /** The minutes that pass between the moments of a link. */
+    LinearExpr passed(Link link) {
         return LinearExpr.newBuilder()
                 .add(moment(link.to()))
                 .addTerm(moment(link.from()), -1)
@@ -129,14 +147,14 @@ final class DayModel {
             return;
         }
         List<Literal> all = new ArrayList<>();
-        for (int place = 0; place < day.workers().size(); place++) {
-            Worker worker = day.workers().get(place);
+        for (int number = 0; number < day.workers().size(); number++) {
+            Worker worker = day.workers().get(number);
             if (!worker.can(task.task())) {
                 continue;
             }
             BoolVar does = model.newBoolVar("");
             all.add(does);
-            task.doers().add(new Doer(worker, place, does));
+            task.doers().add(new Doer(worker, number, does));
             busy.computeIfAbsent(worker, none -> new ArrayList<>())
                     .add(model.newOptionalIntervalVar(task.start(), task.minutes(), task.end(), does, ""));
             if (asks(Demand.Kind.HOURS, worker.name())) {
@@ -155,157 +173,6 @@ final class DayModel {
             CumulativeConstraint room = model.addCumulative(there);
             takenUp.get(place).forEach(room::addDemand);
         });
-    }
-
-    /** By how much a demand that is not asked is missed: minutes, or how much more of a place there has to be. */
-    IntVar missedBy(Demand demand) {
-        IntVar missed = model.newIntVar(0, day.last() - day.first(), "");
-        String subject = demand.subject();
-        switch (demand.kind()) {
-            case ON_TIME ->
-                day.servings().stream()
-                        .filter(serving -> serving.key().equals(subject))
-                        .forEach(serving -> model.addGreaterOrEqual(missed, late(serving)));
-            case WINDOW ->
-                day.links().stream()
-                        .filter(link -> link.isWindow() && servingOf(link).equals(subject))
-                        .forEach(link -> missedBy(link, missed));
-            case HOURS ->
-                tasks.values().stream()
-                        .flatMap(task -> task.doers().stream()
-                                .filter(doer -> doer.worker().name().equals(subject))
-                                .map(doer -> new Done(task, doer)))
-                        .forEach(done -> missedBy(done, missed));
-            case PLACE ->
-                day.placesNeeded().forEach((place, there) -> {
-                    if (place.code().equals(subject)) {
-                        CumulativeConstraint room = model.addCumulative(
-                                LinearExpr.newBuilder().add(missed).add(there).build());
-                        takenUp.get(place).forEach(room::addDemand);
-                    }
-                });
-            case PIN -> {
-                IntVar start = tasks.get(subject).start();
-                int pinned = day.pins().get(subject);
-                model.addAbsEquality(
-                        missed, LinearExpr.newBuilder().add(start).add(-pinned).build());
-            }
-        }
-        return missed;
-    }
-
-    /** A task that somebody may do. */
-    private record Done(Vars task, Doer doer) {}
-
-    private void missedBy(Done done, IntVar missed) {
-        Worker worker = done.doer().worker();
-        model.addGreaterOrEqual(sum(missed, done.task().start()), worker.from())
-                .onlyEnforceIf(done.doer().does());
-        model.addGreaterOrEqual(
-                        LinearExpr.newBuilder()
-                                .add(missed)
-                                .addTerm(done.task().end(), -1)
-                                .build(),
-                        -worker.to())
-                .onlyEnforceIf(done.doer().does());
-    }
-
-    private void missedBy(Link link, IntVar missed) {
-        model.addGreaterOrEqual(sum(missed, passed(link)), link.least());
-        if (link.most() != null) {
-            model.addLessOrEqual(
-                    LinearExpr.newBuilder()
-                            .add(passed(link))
-                            .addTerm(missed, -1)
-                            .build(),
-                    link.most());
-        }
-    }
-
-    private static LinearExpr sum(LinearArgument one, LinearArgument other) {
-        return LinearExpr.newBuilder().add(one).add(other).build();
-    }
-
-    /** Minutes that servings are late, together. */
-    LinearExpr late() {
-        LinearExprBuilder all = LinearExpr.newBuilder();
-        day.servings().forEach(serving -> all.add(late(serving)));
-        return all.build();
-    }
-
-    private IntVar late(Serving serving) {
-        return lateBy.computeIfAbsent(serving.key(), key -> {
-            IntVar late = model.newIntVar(0, day.last() - day.first(), "");
-            model.addMaxEquality(late, new LinearArgument[] {
-                LinearExpr.constant(0),
-                LinearExpr.newBuilder()
-                        .add(tasks.get(serving.ready()).end())
-                        .add(-serving.due())
-                        .build()
-            });
-            return late;
-        });
-    }
-
-    /** Minutes from cooked to served, together. */
-    LinearExpr standing() {
-        LinearExprBuilder all = LinearExpr.newBuilder();
-        for (Serving serving : day.servings()) {
-            all.add(serving.due());
-            all.add(late(serving));
-            all.addTerm(tasks.get(serving.cooked()).end(), -1);
-        }
-        return all.build();
-    }
-
-    /** How many pairs of hands each serving goes through beyond its first, together. */
-    LinearExpr handOvers() {
-        LinearExprBuilder all = LinearExpr.newBuilder();
-        for (Serving serving : day.servings()) {
-            boolean byHand = false;
-            for (Worker worker : day.workers()) {
-                List<Literal> does = tasks.values().stream()
-                        .filter(task -> task.task().serving().equals(serving.key()))
-                        .flatMap(task -> task.doers().stream())
-                        .filter(doer -> doer.worker().equals(worker))
-                        .map(Doer::does)
-                        .toList();
-                if (does.isEmpty()) {
-                    continue;
-                }
-                byHand = true;
-                BoolVar any = model.newBoolVar("");
-                model.addMaxEquality(any, does.toArray(LinearArgument[]::new));
-                all.add(any);
-            }
-            all.add(byHand ? -1 : 0);
-        }
-        return all.build();
-    }
-
-    /** The minute at which work begins; the later, the better. */
-    IntVar begins() {
-        IntVar begins = model.newIntVar(day.first(), day.last(), "begins");
-        model.addMinEquality(begins, tasks.values().stream().map(Vars::start).toArray(LinearArgument[]::new));
-        return begins;
-    }
-
-    /** Among plans that are otherwise as good: everything as late as can be, the first worker before the others, fewest pans. */
-    LinearExpr order() {
-        LinearExprBuilder all = LinearExpr.newBuilder();
-        int number = 0;
-        long startWeight = 16L * tasks.size() * Math.max(1, day.workers().size());
-        for (Vars task : tasks.values()) {
-            number++;
-            all.addTerm(task.start(), startWeight * tasks.size() + number);
-            for (Doer doer : task.doers()) {
-                all.addTerm(doer.does(), -(long) doer.place());
-            }
-            for (int way = 0; way < task.ways().size(); way++) {
-                all.addTerm(task.ways().get(way), -(long) way);
-            }
-        }
-        return all.build();
     }
 
     /** What was found of a figure when the solver was last hinted at. */

@@ -127,13 +127,14 @@ public final class Solver {
 
     /** The best plan in which all limits hold, late or not; nothing when there is none, or none was found in time. */
     Optional<Plan> best() {
-        return best(new DayModel(day, limits()));
+        DayModel model = new DayModel(day, limits());
+        return best(model, new DayWishes(model));
     }
 
-    private Optional<Plan> best(DayModel model) {
+    private Optional<Plan> best(DayModel model, DayWishes wishes) {
         Plan best = null;
         for (Aim aim : AIMS) {
-            Plan reached = reach(model, aim, wish(model, aim), best == null || best.proved());
+            Plan reached = reach(model, aim, wish(wishes, aim), best == null || best.proved());
             if (reached == null) {
                 break;
             }
@@ -167,13 +168,13 @@ public final class Solver {
         return plan;
     }
 
-    private static LinearArgument wish(DayModel model, Aim aim) {
+    private static LinearArgument wish(DayWishes wishes, Aim aim) {
         return switch (aim) {
-            case LATE -> model.late();
-            case STANDING -> model.standing();
-            case HAND_OVERS -> model.handOvers();
-            case BEGINS -> model.begins();
-            case ORDER -> model.order();
+            case LATE -> wishes.late();
+            case STANDING -> wishes.standing();
+            case HAND_OVERS -> wishes.handOvers();
+            case BEGINS -> wishes.begins();
+            case ORDER -> wishes.order();
             case CLASH, MISSED -> throw new IllegalArgumentException("not wished for by itself");
         };
     }
@@ -181,10 +182,11 @@ public final class Solver {
     /** The plan that misses its demands by the least. */
     private Solved closest(List<Demand> clash, List<Remedy> remedies) {
         DayModel model = new DayModel(day, Set.of());
+        DayWishes wishes = new DayWishes(model);
         Map<Demand, IntVar> by = new LinkedHashMap<>();
         LinearExprBuilder all = LinearExpr.newBuilder();
         for (Demand demand : day.demands()) {
-            IntVar missed = model.missedBy(demand);
+            IntVar missed = wishes.missedBy(demand);
             by.put(demand, missed);
             all.addTerm(missed, demand.kind() == Demand.Kind.PLACE ? (long) Coefficient.PLAN_PLACE_MIN.value() : 1);
         }
@@ -200,7 +202,7 @@ public final class Solver {
                 misses.add(new Missed(demand, reached));
             }
         });
-        return new Solved(best(model).orElse(first), clash, remedies, misses);
+        return new Solved(best(model, wishes).orElse(first), clash, remedies, misses);
     }
 
     /**
@@ -236,7 +238,7 @@ public final class Solver {
             Set<Demand> others = new HashSet<>(day.demands());
             others.remove(demand);
             DayModel model = new DayModel(day, others);
-            IntVar missed = model.missedBy(demand);
+            IntVar missed = new DayWishes(model).missedBy(demand);
             model.model().minimize(missed);
             CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
             CpSolverStatus status = solve(solver, model);
