@@ -77,6 +77,12 @@ function progressWords(progress: PlanState | null) {
 const orderOf = (servings: PlannedServing[]) =>
   new URLSearchParams(servings.map(({ formula, pieces, name }) => ["item", `${formula}:${pieces ?? ""}:${name}`]));
 
+/** Today, as a field for dates writes it. */
+const today = () => new Date().toLocaleDateString("sv-SE");
+
+const calendarOf = (plan: string, day: string, worker: string | null) =>
+  `/api/plan/${plan}/calendar?${new URLSearchParams({ day, ...(worker === null ? {} : { worker }) })}`;
+
 interface AnswerProps {
   view: AnswerView<PlanState>;
   state: PlanState;
@@ -87,6 +93,7 @@ interface AnswerProps {
 function Answer({ view, state, spec, onChange }: AnswerProps) {
   const [selected, setSelected] = useState<string | null>(null);
   const [worker, setWorker] = useState<string | null>(null);
+  const [day, setDay] = useState(today);
   const { plan, servings } = state;
   const workers = workersOf(spec).flatMap(({ name }) => (name ? [name] : []));
   const pin = (task: string, start: number | null) => onChange(withPin(spec, task, start));
@@ -149,6 +156,18 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
                 <option key={name}>{name}</option>
               ))}
             </select>
+            <span className="flex items-end gap-2 print:hidden">
+              <input
+                type="date"
+                className="input input-sm w-40"
+                aria-label="The day that is planned"
+                value={day}
+                onChange={(event) => setDay(event.target.value)}
+              />
+              <a className="btn btn-sm" href={calendarOf(state.id, day, worker)} aria-disabled={day === ""}>
+                Calendar
+              </a>
+            </span>
             <button type="button" className="btn btn-sm print:hidden" onClick={() => window.print()}>
               Print
             </button>

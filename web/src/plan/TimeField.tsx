@@ -27,7 +27,7 @@ export function TimeField({ label, value, onChange, error }: TimeFieldProps) {
   return (
     <span className="inline-flex flex-col">
       <input
-        className="quiet-field framed w-44"
+        className="quiet-field framed w-32"
         aria-label={label}
         aria-invalid={said ? true : undefined}
         aria-describedby={said ? errorId : undefined}

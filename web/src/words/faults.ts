@@ -222,6 +222,8 @@ const FIELDS: Record<string, string> = {
   entries: "What is noted",
   step: "The step",
   speed: "The speed of the clock",
+  day: "The day",
+  plan: "The plan",
   servings: "What is served",
   workers: "Who is there",
   roles: "What somebody can do",

@@ -1,24 +1,11 @@
 import type { DayTask, PlanDemand, PlannedServing, PlanRemedy } from "../api";
+import tasks from "./tasks.json";
 
 const MINUTES_PER_HOUR = 60;
 const MINUTES_PER_DAY = 24 * MINUTES_PER_HOUR;
 
-const TASKS: Record<DayTask["kind"], string> = {
-  "set-out": "Set out",
-  prepare: "Prepare",
-  "first-stage": "Mix the first stage",
-  stand: "First stage stands",
-  mix: "Mix and knead",
-  knead: "Machine kneads",
-  rest: "Rest",
-  chill: "Chill",
-  "knead-again": "Knead again",
-  divide: "Divide",
-  roll: "Roll",
-  "heat-oven": "Heat the oven",
-  cook: "Cook",
-  keep: "Stack and cover",
-};
+/** Said on the page and in the calendar. */
+const TASKS: Record<DayTask["kind"], string> = tasks;
 
 /** What is done in a task. */
 export const taskName = (kind: DayTask["kind"]) => TASKS[kind];

@@ -1,11 +1,16 @@
 package verdamen.server.plan;
 
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.plan.PlanSpec;
 
@@ -36,6 +41,27 @@ class PlanController {
     @GetMapping("/{id}")
     PlanState state(@PathVariable String id) {
         return plans.state(id);
+    }
+
+    /**
+     * A plan as an iCalendar file.
+     *
+     * @param day the day that is planned, as in 2026-03-31
+     * @param worker only what this worker does; absent for everything that is done by hand
+     */
+    @GetMapping(value = "/{id}/calendar", produces = "text/calendar")
+    ResponseEntity<String> calendar(
+            @PathVariable String id,
+            @RequestParam String day,
+            @RequestParam(required = false) @Nullable String worker) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("verdamen-plan.ics")
+                                .build()
+                                .toString())
+                .body(plans.calendar(id, day, worker));
     }
 
     /** Has a plan stop where it is. */

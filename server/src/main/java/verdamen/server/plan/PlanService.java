@@ -1,10 +1,13 @@
 package verdamen.server.plan;
 
 import jakarta.annotation.PreDestroy;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
@@ -34,6 +37,7 @@ import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.kitchen.KitchenOfRequest;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.PlannedServing;
 
 /** Plans days, one after the other, off the request. */
@@ -46,12 +50,14 @@ class PlanService {
     private final FormulaService formulas;
     private final PantryService pantry;
     private final KitchenOfRequest kitchen;
+    private final PlanCalendar calendar;
     private final ThreadPoolExecutor solving =
             new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING));
     /** The newest jobs by kitchen and id; the oldest is forgotten. */
     private final Map<String, PlanJob> jobs = new LinkedHashMap<>();
 
-    PlanService(FormulaService formulas, PantryService pantry, KitchenOfRequest kitchen) {
+    PlanService(FormulaService formulas, PantryService pantry, KitchenOfRequest kitchen, PlanCalendar calendar) {
+        this.calendar = calendar;
         this.formulas = formulas;
         this.pantry = pantry;
         this.kitchen = kitchen;
@@ -127,6 +133,27 @@ class PlanService {
         PlanJob job = job(id);
         job.cancel();
         return job.state();
+    }
+
+    /**
+     * A plan as an iCalendar file.
+     *
+     * @throws FormulaNotFoundException when it is not known, or forgotten
+     * @throws RefusedException when the day is none, or nothing is planned yet
+     */
+    String calendar(String id, String day, @Nullable String worker) {
+        PlanState state = state(id);
+        Faults faults = new Faults();
+        LocalDate date = null;
+        try {
+            date = LocalDate.parse(day);
+        } catch (DateTimeParseException none) {
+            faults.add(null, "day", FaultCode.UNREADABLE, day);
+        }
+        DayPlan plan = state.plan();
+        faults.require(plan != null, "plan", FaultCode.MISSING, null);
+        faults.refuse();
+        return calendar.write(state, Objects.requireNonNull(plan), Objects.requireNonNull(date), worker);
     }
 
     private PlanJob job(String id) {

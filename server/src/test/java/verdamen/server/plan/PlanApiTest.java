@@ -4,8 +4,16 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.io.StringReader;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.VEvent;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import verdamen.server.ServerTest;
@@ -118,5 +126,38 @@ public class PlanApiTest extends ServerTest {
                 .asString();
         assertTrue(List.of("waiting", "solving", "explaining", "done", "cancelled")
                 .contains(delete("/api/plan/" + id).expect(200).at("/stage").asString()));
+    }
+
+    @Test
+    public void theCalendarIsReadBackByTheLibrary() throws Exception {
+        Answer answer = planned(asked(360, 1, roti(12, 720)));
+        String id = answer.at("/id").asString();
+        String text = getText("/api/plan/" + id + "/calendar?day=2026-12-01");
+        List<VEvent> events =
+                new CalendarBuilder().build(new StringReader(text)).getComponents(Component.VEVENT);
+        List<JsonNode> byHand = new ArrayList<>();
+        answer.at("/plan/tasks").forEach(task -> {
+            if (!task.at("/worker").isNull()) {
+                byHand.add(task);
+            }
+        });
+        assertEquals(events.size(), byHand.size());
+        LocalDateTime midnight = LocalDate.of(2026, 12, 1).atStartOfDay();
+        for (int each = 0; each < events.size(); each++) {
+            Instant start = midnight.plusMinutes(byHand.get(each).at("/start").asInt())
+                    .atZone(ZoneId.systemDefault())
+                    .toInstant();
+            assertEquals(Instant.from(events.get(each).getDateTimeStart().getDate()), start);
+        }
+        String last = events.get(events.size() - 1).getSummary().getValue();
+        assertTrue(last.startsWith("Stack and cover: "), last);
+        assertEquals(
+                new CalendarBuilder()
+                        .build(new StringReader(getText("/api/plan/" + id + "/calendar?day=2026-12-01&worker=Nobody")))
+                        .getComponents(Component.VEVENT)
+                        .size(),
+                0);
+        getJson("/api/plan/" + id + "/calendar?day=tomorrow").expect(422);
+        getJson("/api/plan/none/calendar?day=2026-12-01").expect(404);
     }
 }

@@ -1,0 +1,90 @@
+package verdamen.server.plan;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import verdamen.server.plan.PlanState.DayPlan;
+import verdamen.server.plan.PlanState.DayTask;
+import verdamen.server.plan.PlanState.PlannedServing;
+
+/** A plan as an iCalendar file: an event for everything that is done by hand, at moments in UTC. */
+@Component
+class PlanCalendar {
+
+    private static final String PRODUCT = "-//Verdamen//Plan//EN";
+
+    private final Map<String, String> tasks;
+
+    PlanCalendar(JsonMapper json) {
+        try (InputStream words = PlanCalendar.class.getResourceAsStream("/words/tasks.json")) {
+            tasks = json.readValue(
+                    Objects.requireNonNull(words, "no words of tasks").readAllBytes(), new TypeReference<>() {});
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    /**
+     * The file.
+     *
+     * @param day the day that is planned, where the server stands
+     * @param worker only what this worker does; null for everything that is done by hand
+     */
+    String write(PlanState state, DayPlan plan, LocalDate day, @Nullable String worker) {
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId(PRODUCT));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        Map<String, String> names =
+                state.servings().stream().collect(Collectors.toMap(PlannedServing::key, PlannedServing::name));
+        ZonedDateTime midnight = day.atStartOfDay(ZoneId.systemDefault());
+        plan.tasks().stream()
+                .filter(task -> task.worker() != null && (worker == null || worker.equals(task.worker())))
+                .map(task -> event(state.id(), task, names.getOrDefault(task.serving(), ""), midnight))
+                .forEach(calendar::add);
+        StringWriter text = new StringWriter();
+        try {
+            new CalendarOutputter(false).output(calendar, text);
+        } catch (IOException unwritable) {
+            throw new UncheckedIOException(unwritable);
+        }
+        return text.toString();
+    }
+
+    private VEvent event(String plan, DayTask task, String serving, ZonedDateTime midnight) {
+        // Minutes of the clock on the wall: a day on which it is put forward has the same times.
+        Instant start = midnight.toLocalDateTime()
+                .plusMinutes(task.start())
+                .atZone(midnight.getZone())
+                .toInstant();
+        Instant end = midnight.toLocalDateTime()
+                .plusMinutes(task.end())
+                .atZone(midnight.getZone())
+                .toInstant();
+        String what = tasks.getOrDefault(task.kind().code(), task.kind().code());
+        VEvent event = new VEvent(start, end, what + ": " + serving);
+        event.add(new Uid(plan + "/" + task.key() + "@verdamen"));
+        event.add(new Description(String.valueOf(task.worker())));
+        return event;
+    }
+}
