@@ -70,7 +70,7 @@ public record PlanDay(
         Set<String> keys = tasks.stream().map(PlanTask::key).collect(Collectors.toSet());
         Map<String, Integer> pins = new LinkedHashMap<>(asked.pins());
         pins.keySet().retainAll(keys);
-        int reach = MINUTES_PER_HOUR * (int) Coefficient.PLAN_REACH_HOURS.value();
+        int reach = Math.max(MINUTES_PER_HOUR * (int) Coefficient.PLAN_REACH_HOURS.value(), longest(tasks));
         return new PlanDay(
                 List.copyOf(tasks),
                 List.copyOf(links),
@@ -80,6 +80,17 @@ public record PlanDay(
                 pins,
                 times.getMin() - reach,
                 times.getMax() + reach);
+    }
+
+    /** The minutes of the serving that takes longest, one task after the other: a dough may rest for a day. */
+    private static int longest(List<PlanTask> tasks) {
+        Map<String, Integer> minutes = new LinkedHashMap<>();
+        for (PlanTask task : tasks) {
+            int most =
+                    task.ways().stream().mapToInt(PlanTask.Way::minutes).max().orElse(0);
+            minutes.merge(task.serving(), most, Integer::sum);
+        }
+        return minutes.values().stream().mapToInt(Integer::intValue).max().orElse(0);
     }
 
     /** Everything that is asked of the plan and can clash. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.bench.BenchStep;
 import verdamen.core.bench.MadeFormula;
@@ -189,13 +190,16 @@ final class ServingWork {
     }
 
     private PlanTask one(Kind kind) {
-        return tasks.stream().filter(task -> task.kind() == kind).findFirst().orElseThrow();
+        return first(kind).orElseThrow();
+    }
+
+    private Optional<PlanTask> first(Kind kind) {
+        return tasks.stream().filter(task -> task.kind() == kind).findFirst();
     }
 
     private void link() {
         int at = (int) Coefficient.GOES_ON_WITHIN_MIN.value();
         PlanTask mix = one(Kind.MIX);
-        PlanTask roll = one(Kind.ROLL);
         PlanTask cook = one(Kind.COOK);
         PlanTask before = null;
         for (PlanTask task : List.copyOf(tasks)) {
@@ -217,8 +221,15 @@ final class ServingWork {
             }
             before = task;
         }
-        linkWindow(mix, roll);
-        linkCooking(roll, cook);
+        // What is pressed or cut may leave rolling out: then cooking takes its place in the window.
+        Optional<PlanTask> roll = first(Kind.ROLL);
+        linkWindow(mix, roll.orElse(cook));
+        if (roll.isPresent()) {
+            linkCooking(roll.orElseThrow(), cook);
+        } else {
+            links.add(Link.after(tasks.get(tasks.indexOf(cook) - 1), cook, 0, null));
+        }
+        heatOven(cook);
     }
 
     /** How long the dough may stay where it was before it goes on. */
@@ -251,6 +262,9 @@ final class ServingWork {
                 ANY_TIME_BEFORE,
                 (int) Coefficient.SHEET_WAITS_MIN.value(),
                 false));
+    }
+
+    private void heatOven(PlanTask cook) {
         if (made().cooking().oven()) {
             PlanTask heat = new PlanTask(
                     wanted.key() + "/" + Kind.HEAT_OVEN.code(),

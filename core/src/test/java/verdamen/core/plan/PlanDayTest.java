@@ -18,6 +18,7 @@ import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
+import verdamen.core.formula.StepEdit;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.model.RefusedException;
 import verdamen.core.plan.Plan.Planned;
@@ -232,5 +233,36 @@ public class PlanDayTest {
         RefusedException refused = expectThrows(RefusedException.class, () -> PlanDay.of(noCook));
         assertEquals(refused.faults().size(), 1);
         assertEquals(refused.faults().get(0).value(), "cook");
+    }
+
+    @Test
+    public void whatIsNeitherDividedNorRolledIsCookedInTheWindow() {
+        FormulaSpec pressed = ROTI.withMethod(MethodSpec.NONE.withSteps(List.of(
+                new StepEdit("divide", null, true, null, null),
+                new StepEdit("roll", null, true, null, null),
+                new StepEdit("keep", null, true, null, null),
+                new StepEdit("set-up", null, true, null, null))));
+        PlanQuestion asked = question(1, 1, wanted("a", pressed, NOON));
+        Plan plan = plan(solved(asked));
+        assertEquals(
+                plan.tasks().stream().map(each -> each.task().kind()).toList(),
+                List.of(Kind.SET_OUT, Kind.MIX, Kind.REST, Kind.COOK));
+        RollingWindow window =
+                Objects.requireNonNull(asked.wanted().get(0).made().evaluation().window());
+        int wetted = one(plan, "a", Kind.MIX).start();
+        assertTrue(one(plan, "a", Kind.COOK).start() - wetted >= window.first());
+        assertEquals(one(plan, "a", Kind.COOK).end(), NOON);
+    }
+
+    @Test
+    public void aDoughThatRestsForADayIsMixedTheDayBefore() {
+        FormulaSpec slow = Doughs.phased(ROTI, new PhaseSpec("chill", 1380.0, 4.0));
+        PlanQuestion asked = question(1, 1, wanted("a", slow, NOON));
+        Solved alone = solved(asked);
+        assertTrue(alone.clash().contains(new Demand(Demand.Kind.HOURS, "w1")), "nobody is there: " + alone.clash());
+        List<Worker> both = List.of(worker("w1", 8 * 60, 13 * 60), worker("evening", -16 * 60, -10 * 60));
+        Plan plan = plan(solved(new PlanQuestion(asked.wanted(), both, asked.places(), false, Map.of())));
+        assertEquals(one(plan, "a", Kind.MIX).worker(), "evening");
+        assertTrue(one(plan, "a", Kind.CHILL).start() < 0);
     }
 }
