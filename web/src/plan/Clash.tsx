@@ -3,7 +3,7 @@ import { demandWords, missedWords, remedyWords } from "../words";
 
 /** Why not everything can be met, and what would help: each by one press. */
 export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: PlanSpec) => void }) {
-  const { clash, remedies, missed, servings } = state;
+  const { clash, smallest, remedies, missed, servings } = state;
   if (clash.length === 0 && missed.length === 0) {
     return null;
   }
@@ -16,8 +16,10 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
       <h2 className="section-title">Not everything can be met</h2>
       {clash.length > 1 && (
         <p className="text-sm">
-          These cannot all hold: {clash.map((demand) => demandWords(demand, servings)).join("; ")}. Without any one of
-          them it could be done.
+          These cannot all hold: {clash.map((demand) => demandWords(demand, servings)).join("; ")}.{" "}
+          {smallest
+            ? "Each of them has a part in that."
+            : "There was no time to find out whether each of them has a part in that."}
         </p>
       )}
       {clash[0] && clash.length === 1 && (
@@ -47,7 +49,9 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
           })}
         </ul>
       ) : (
-        <p className="pt-1 text-sm">No single change is enough: ask for fewer pieces, more hands or a longer day.</p>
+        <p className="pt-1 text-sm">
+          No single change is enough: it takes all that is missed, or fewer pieces or more hands.
+        </p>
       )}
     </section>
   );

@@ -106,7 +106,13 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
       inert={!view.current}
     >
       <Clash state={state} onTake={onChange} />
-      {state.stage === "cancelled" && <p className="soft py-1 text-sm">Stopped: this is the best plan so far.</p>}
+      {state.stage === "cancelled" && (
+        <p className="soft py-1 text-sm">
+          {plan
+            ? "Stopped: this is the best plan so far."
+            : "Stopped before there was a plan. Change something, and it is tried again."}
+        </p>
+      )}
       {state.stage === "failed" && (
         <p role="alert">This day could not be planned. Change something, and it is tried again.</p>
       )}
@@ -115,7 +121,7 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
           <p className="py-2" data-testid="plan-words">
             Begin at <strong>{clockWords(plan.begins)}</strong>
             {plan.late === 0
-              ? ", and everything is ready when it is served"
+              ? `${state.missed.length > 0 ? ", with what is missed above" : ""}, and everything is ready when it is served`
               : `; servings are ${durationWords(plan.late)} late in all`}
             . {durationWords(plan.handsOn)} of work by hand, {plan.handOvers === 0 ? "no" : plan.handOvers} hand-over
             {plan.handOvers === 1 ? "" : "s"}; bread stands {durationWords(plan.standing)} from the pan until it is

@@ -40,8 +40,8 @@ describe("times of a plan", () => {
 describe("what clashes", () => {
   it("is said by its name", () => {
     expect(demandWords({ kind: "on-time", subject: "s1" }, SERVINGS)).toBe("Pumpkin roti is ready when it is served");
-    expect(demandWords({ kind: "place", subject: "pan" }, SERVINGS)).toBe("there are no more pans");
-    expect(demandWords({ kind: "place", subject: "fridge" }, SERVINGS)).toBe("the fridge is no larger");
+    expect(demandWords({ kind: "place", subject: "pan" }, SERVINGS)).toBe("there are only as many pans as you say");
+    expect(demandWords({ kind: "place", subject: "fridge" }, SERVINGS)).toBe("the fridge is no larger than you say");
     expect(demandWords({ kind: "hours", subject: "Mill" }, SERVINGS)).toBe("Mill works only while there");
   });
 
@@ -50,8 +50,8 @@ describe("what clashes", () => {
     expect(missedWords({ kind: "window", subject: "s1" }, 14, SERVINGS)).toBe(
       "The dough of Pumpkin roti is rolled 14 min outside its window.",
     );
-    expect(missedWords({ kind: "place", subject: "pan" }, 1, SERVINGS)).toBe("1 pan more than there is.");
-    expect(missedWords({ kind: "place", subject: "pan" }, 2, SERVINGS)).toBe("2 pans more than there are.");
+    expect(missedWords({ kind: "place", subject: "pan" }, 1, SERVINGS)).toBe("It takes 1 pan more than there is.");
+    expect(missedWords({ kind: "place", subject: "pan" }, 2, SERVINGS)).toBe("It takes 2 pans more than there are.");
   });
 
   it("is mended by the least", () => {

@@ -66,7 +66,9 @@ export function demandWords({ kind, subject }: PlanDemand, servings: PlannedServ
     case "hours":
       return `${subject} works only while there`;
     case "place":
-      return subject === "fridge" ? "the fridge is no larger" : `there are no more ${PLACES[subject]?.many ?? subject}`;
+      return subject === "fridge"
+        ? "the fridge is no larger than you say"
+        : `there are only as many ${PLACES[subject]?.many ?? subject} as you say`;
     case "pin":
       return "what was pinned stays where it is";
   }
@@ -82,7 +84,7 @@ export function missedWords({ kind, subject }: PlanDemand, by: number, servings:
     case "hours":
       return `${subject} works ${durationWords(by)} before coming or after going.`;
     case "place":
-      return `${placeName(subject, by)} more than there ${by === 1 ? "is" : "are"}.`;
+      return `It takes ${placeName(subject, by)} more than there ${by === 1 ? "is" : "are"}.`;
     case "pin":
       return `What was pinned moves by ${durationWords(by)}.`;
   }

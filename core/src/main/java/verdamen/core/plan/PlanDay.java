@@ -95,11 +95,12 @@ public record PlanDay(
 
     /** Everything that is asked of the plan and can clash. */
     List<Demand> demands() {
+        Map<String, PlanTask> byKey = tasksByKey();
         List<Demand> demands = new ArrayList<>();
         servings.forEach(serving -> demands.add(new Demand(Demand.Kind.ON_TIME, serving.key())));
         for (String serving : new TreeSet<>(links.stream()
                 .filter(Link::isWindow)
-                .map(link -> tasksByKey().get(link.from().task()).serving())
+                .map(link -> byKey.get(link.from().task()).serving())
                 .toList())) {
             demands.add(new Demand(Demand.Kind.WINDOW, serving));
         }
@@ -109,7 +110,7 @@ public record PlanDay(
         return demands;
     }
 
-    Map<String, PlanTask> tasksByKey() {
+    private Map<String, PlanTask> tasksByKey() {
         Map<String, PlanTask> byKey = new LinkedHashMap<>();
         tasks.forEach(task -> byKey.put(task.key(), task));
         return byKey;

@@ -34,6 +34,7 @@ public final class Solver {
     private final Consumer<Progress> told;
     private final long began = System.nanoTime();
     private volatile boolean cancelled;
+    private boolean smallest = true;
     private volatile @Nullable CpSolver running;
 
     /** What is wished for, the first before the others. */
@@ -93,19 +94,19 @@ public final class Solver {
     public Solved solve() {
         Optional<Plan> best = best();
         if (best.isPresent() && best.orElseThrow().late() == 0 || cancelled) {
-            return new Solved(best.orElse(null), List.of(), List.of(), List.of());
+            return new Solved(best.orElse(null), List.of(), true, List.of(), List.of());
         }
         told.accept(new Progress(Aim.CLASH, best.orElse(null)));
         List<Demand> clash = clash().orElse(List.of());
         List<Remedy> remedies = remedies(clash);
         if (cancelled) {
             // What was not looked at to its end is not told.
-            return new Solved(best.orElse(null), List.of(), List.of(), List.of());
+            return new Solved(best.orElse(null), List.of(), true, List.of(), List.of());
         }
         if (best.isEmpty()) {
             return closest(clash, remedies);
         }
-        return new Solved(best.orElseThrow(), clash, remedies, late(best.orElseThrow()));
+        return new Solved(best.orElseThrow(), clash, smallest, remedies, late(best.orElseThrow()));
     }
 
     private List<Missed> late(Plan plan) {
@@ -192,7 +193,7 @@ public final class Solver {
         }
         Plan first = reach(model, Aim.MISSED, all.build(), true);
         if (first == null) {
-            return new Solved(null, clash, remedies, List.of());
+            return new Solved(null, clash, smallest, remedies, List.of());
         }
         List<Missed> misses = new ArrayList<>();
         by.forEach((demand, missed) -> {
@@ -202,11 +203,11 @@ public final class Solver {
                 misses.add(new Missed(demand, reached));
             }
         });
-        return new Solved(best(model, wishes).orElse(first), clash, remedies, misses);
+        return new Solved(best(model, wishes).orElse(first), clash, smallest, remedies, misses);
     }
 
     /**
-     * A smallest set of demands that clash: taking any one of them away makes a plan possible. Nothing when all can be met; an
+     * A smallest set of demands that clash: taking any one of them away makes a plan possible, as far as time allowed to find out. Nothing when all can be met; an
      * empty set when the tasks cannot be fitted into the day whatever is given up.
      */
     Optional<List<Demand>> clash() {
@@ -227,8 +228,10 @@ public final class Solver {
     private boolean possible(Set<Demand> asked) {
         CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
         solver.getParameters().setStopAfterFirstSolution(true);
-        // What is not known to be impossible is not called so.
-        return solve(solver, new DayModel(day, asked)) != CpSolverStatus.INFEASIBLE;
+        CpSolverStatus status = solve(solver, new DayModel(day, asked));
+        // What is not known to be impossible is not called so; then a clash may hold a demand more than it has to.
+        smallest &= status != CpSolverStatus.UNKNOWN;
+        return status != CpSolverStatus.INFEASIBLE;
     }
 
     /** What of a clash would make it possible by giving alone, and by how much at least. */

@@ -122,6 +122,7 @@ public class SolverTest {
                 continue;
             }
             List<Demand> clash = found.orElseThrow();
+            assertEquals(new Solver(day, progress -> {}).solve().smallest(), true, "seed " + seed);
             clashes++;
             assertNull(
                     EveryPlan.meeting(day, Set.copyOf(clash)::contains), "seed " + seed + ": " + clash + " do clash");

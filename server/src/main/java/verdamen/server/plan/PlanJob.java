@@ -36,7 +36,7 @@ final class PlanJob implements Runnable {
         this.spec = spec;
         this.day = day;
         solver = new Solver(day, this::soFar);
-        state = new PlanState(id, Stage.WAITING, servings, null, List.of(), List.of(), List.of());
+        state = new PlanState(id, Stage.WAITING, servings, null, List.of(), true, List.of(), List.of());
     }
 
     PlanState state() {
@@ -60,6 +60,7 @@ final class PlanJob implements Runnable {
                     state.servings(),
                     plan == null ? null : told(plan),
                     solved.clash(),
+                    solved.smallest(),
                     solved.remedies().stream()
                             .map(remedy -> new PlanRemedy(
                                     remedy.demand(), remedy.by(), remedy.before(), remedy.after(), spec.after(remedy)))
@@ -79,7 +80,7 @@ final class PlanJob implements Runnable {
     }
 
     private PlanState at(Stage stage, @Nullable DayPlan plan) {
-        return new PlanState(state.id(), stage, state.servings(), plan, List.of(), List.of(), List.of());
+        return new PlanState(state.id(), stage, state.servings(), plan, List.of(), true, List.of(), List.of());
     }
 
     private DayPlan told(Plan plan) {

@@ -18,7 +18,8 @@ import verdamen.core.plan.Solved;
  * @param stage how far it is
  * @param servings what is served, in the order asked
  * @param plan the best plan so far; null until there is one
- * @param clash a smallest set of demands that clash; empty while it is sought, and when all are met
+ * @param clash a set of demands that clash; empty while it is sought, and when all are met
+ * @param smallest whether none of the clash can be spared; else there was no time to make sure
  * @param remedies what alone would make it possible
  * @param missed what the plan misses
  */
@@ -28,6 +29,7 @@ record PlanState(
         List<PlannedServing> servings,
         @Nullable DayPlan plan,
         List<Demand> clash,
+        boolean smallest,
         List<PlanRemedy> remedies,
         List<Solved.Missed> missed) {
 
