@@ -1,9 +1,12 @@
 package verdamen.command;
 
 import java.io.UncheckedIOException;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -18,7 +21,7 @@ final class NotingAllTheTime implements AutoCloseable {
 
     private final String url;
     private final String batch;
-    private final List<String> acknowledged = new ArrayList<>();
+    private final List<String> acknowledged = Collections.synchronizedList(new ArrayList<>());
     private final Thread thread;
     private volatile boolean ends;
 
@@ -57,11 +60,19 @@ final class NotingAllTheTime implements AutoCloseable {
         }
     }
 
+    /** Goes on until more than so many were acknowledged: how soon that is depends on the machine, and on the kills. */
+    void noteMoreThan(int entries, Duration atMost) throws InterruptedException {
+        Instant end = Instant.now().plus(atMost);
+        while (acknowledged.size() <= entries && Instant.now().isBefore(end)) {
+            TestHttp.pause();
+        }
+    }
+
     /** Ends, with the keys that were acknowledged, in order. */
     List<String> acknowledged() throws InterruptedException {
         ends = true;
         thread.join();
-        return acknowledged;
+        return List.copyOf(acknowledged);
     }
 
     /** The keys that the server holds, in order. */

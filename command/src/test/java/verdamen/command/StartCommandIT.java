@@ -157,6 +157,7 @@ public class StartCommandIT {
                 }
                 awaitAnswer();
             }
+            noting.noteMoreThan(10, LONGEST);
             List<String> acknowledged = noting.acknowledged();
             assertTrue(acknowledged.size() > 10, "noted " + acknowledged.size());
             assertEquals(noting.kept(), acknowledged);
