@@ -15,9 +15,9 @@ import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
-import verdamen.server.json.JsonText;
 import verdamen.server.json.ListPlace;
 import verdamen.server.notebook.NotebookMapper.Asked;
+import verdamen.server.notebook.NotebookMapper.PageRow;
 import verdamen.server.notebook.NotebookPage.NotebookRow;
 
 /** The notebook as a list: searched, sorted and paged by the database. */
@@ -28,11 +28,9 @@ class NotebookList {
     private static final int TAGS_SHOWN = 40;
 
     private final NotebookMapper mapper;
-    private final JsonText json;
 
-    NotebookList(NotebookMapper mapper, JsonText json) {
+    NotebookList(NotebookMapper mapper) {
         this.mapper = mapper;
-        this.json = json;
     }
 
     /**
@@ -73,20 +71,34 @@ class NotebookList {
     public NotebookPage page(Parameters asked) {
         int limit = asked.limit() == null ? USUAL_ROWS : asked.limit();
         Asked checked = checked(asked, limit);
-        Found found = json.read(mapper.page(checked), Found.class);
-        boolean more = found.rows().size() > limit;
-        List<NotebookRow> rows = more ? found.rows().subList(0, limit) : found.rows();
+        List<PageRow> found = mapper.page(checked);
+        List<NotebookRow> rows = found.stream()
+                .filter(row -> row.id() != null)
+                .limit(limit)
+                .map(NotebookList::row)
+                .toList();
         return new NotebookPage(
-                rows, more ? checked.sort().placeOf(rows.get(limit - 1)).cursor() : null, found.total());
+                rows,
+                found.size() > limit
+                        ? checked.sort().placeOf(rows.get(limit - 1)).cursor()
+                        : null,
+                found.get(0).total());
     }
 
-    /**
-     * What the database found.
-     *
-     * @param total how many there are in all
-     * @param rows so many as were asked for, and one more when others follow
-     */
-    record Found(long total, List<NotebookRow> rows) {}
+    private static NotebookRow row(PageRow row) {
+        return new NotebookRow(
+                row.id(),
+                row.formula(),
+                row.version(),
+                row.name(),
+                row.factor(),
+                row.startedAt(),
+                row.finishedAt(),
+                row.verdict(),
+                row.said(),
+                List.of(row.tags()),
+                row.practice());
+    }
 
     /** The tags that batches have, the most used first. */
     @Transactional(readOnly = true)

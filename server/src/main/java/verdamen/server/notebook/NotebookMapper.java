@@ -50,8 +50,23 @@ interface NotebookMapper {
 
     void forgetFilter(@Param("name") String name);
 
-    /** A page as JSON, with one row more than it shows when others follow: {@link NotebookList.Found}. */
-    String page(@Param("asked") Asked asked);
+    /** A row of a page with how many there are in all; without an id, that number alone. */
+    record PageRow(
+            long total,
+            @Nullable Long id,
+            long formula,
+            int version,
+            String name,
+            double factor,
+            OffsetDateTime startedAt,
+            @Nullable OffsetDateTime finishedAt,
+            @Nullable String verdict,
+            String said,
+            String[] tags,
+            boolean practice) {}
+
+    /** A page, with one row more than it shows when others follow, or the one row without an id when it has none. */
+    List<PageRow> page(@Param("asked") Asked asked);
 
     /** The newest other batches of a formula. */
     List<NotebookBatch.OtherBatch> others(
