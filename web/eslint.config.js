@@ -25,7 +25,7 @@ const USES = {
   portion: ["api", "figures", "words", "parts", "formula", "caution"],
   bench: ["api", "figures", "words", "parts", "frame", "formula"],
   notebook: ["api", "figures", "words", "parts", "frame", "formula", "bench"],
-  plan: ["api", "figures", "words", "parts", "formula"],
+  plan: ["api", "figures", "words", "parts", "frame", "formula"],
   card: ["api", "figures", "words", "parts", "formula", "caution"],
   balance: ["api", "figures", "words", "parts", "frame", "formula", "caution", "pantry", "intake", "handling"],
 };

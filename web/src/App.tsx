@@ -22,6 +22,8 @@ const BenchPage = lazy(() => import("./bench").then((module) => ({ default: modu
 const DevicesPage = lazy(() => import("./bench").then((module) => ({ default: module.DevicesPage })));
 const StartPage = lazy(() => import("./bench").then((module) => ({ default: module.StartPage })));
 const PlanPage = lazy(() => import("./plan").then((module) => ({ default: module.PlanPage })));
+const SavedDaysPage = lazy(() => import("./plan").then((module) => ({ default: module.SavedDaysPage })));
+const RunPage = lazy(() => import("./plan").then((module) => ({ default: module.RunPage })));
 const NotebookPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookPage })));
 const NotebookBatchPage = lazy(() => import("./notebook").then((module) => ({ default: module.NotebookBatchPage })));
 const ComparePage = lazy(() => import("./notebook").then((module) => ({ default: module.ComparePage })));
@@ -62,6 +64,8 @@ const router = createBrowserRouter([
       { path: "/formulas/new/card", element: later(<CardPage />) },
       { path: "/formulas/:id/card", element: later(<CardPage />) },
       { path: "/plan", element: later(<PlanPage />) },
+      { path: "/plan/days", element: later(<SavedDaysPage />) },
+      { path: "/plan/days/:id", element: later(<RunPage />) },
       { path: "/bench", element: later(<StartPage />) },
       { path: "/bench/devices", element: later(<DevicesPage />) },
       { path: "/bench/:id", element: later(<BenchPage />) },

@@ -32,6 +32,7 @@ import {
   type LadderAnswer,
   type LadderRequest,
   lineByLine,
+  type DaysAsked,
   type NotebookAsked,
   type PlanSpec,
   type PlanState,
@@ -437,3 +438,32 @@ export const planQuestion = (onProgress: (state: PlanState) => void): Question<P
     return state;
   },
 });
+
+/** The days that are kept, page by page. */
+export const daysQuery = (asked: DaysAsked) =>
+  infiniteQueryOptions({
+    queryKey: ["days", "list", asked],
+    queryFn: ({ signal, pageParam }) =>
+      taken(api.GET("/api/days", { params: { query: { ...asked, after: pageParam } }, signal })),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (page) => page.next ?? undefined,
+    staleTime: 0,
+    placeholderData: (before) => before,
+  });
+
+/** A day that is kept. */
+export const dayQuery = (id: number) =>
+  queryOptions({
+    queryKey: ["days", id],
+    queryFn: ({ signal }) => taken(api.GET("/api/days/{id}", { params: { path: { id } }, signal })),
+    staleTime: 0,
+  });
+
+/** A day that is run. */
+export const dayRunQuery = (id: number) =>
+  queryOptions({
+    queryKey: ["days", id, "run"],
+    queryFn: ({ signal }) => taken(api.GET("/api/days/{id}/run", { params: { path: { id } }, signal })),
+    refetchInterval: 3_000,
+    staleTime: 0,
+  });

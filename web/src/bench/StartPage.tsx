@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { api, benchQuery, type BeginRequest, formulaQuery, runningQuery, newUuid, taken } from "../api";
+import { api, benchQuery, type BeginRequest, daysQuery, formulaQuery, runningQuery, newUuid, taken } from "../api";
 import { Faults, FormulaFinder } from "../formula";
 import { useFigures } from "../figures";
 import { asSent, MassField, NumberField, type NumberEntry, ProblemNotice, Said } from "../parts";
@@ -33,6 +33,7 @@ export function StartPage() {
           Scale, thermometers and meters
         </Link>
       </p>
+      <RunningDays />
       <section aria-label="Being made" data-testid="running">
         <h2 className="section-title">Being made</h2>
         {batches.map(({ batch, name, step }) => (
@@ -56,6 +57,25 @@ export function StartPage() {
         <Begin key={`${formula} ${version}`} formula={formula} version={version} onOther={() => setSearch({})} />
       )}
     </main>
+  );
+}
+
+/** The days that are run just now: several batches, one queue. */
+function RunningDays() {
+  const days = useInfiniteQuery(daysQuery({ running: true }));
+  const rows = days.data?.pages.flatMap((page) => page.rows) ?? [];
+  return (
+    rows.length > 0 && (
+      <section aria-label="Days that are run" className="pb-4">
+        <h2 className="section-title">Days that are run</h2>
+        {rows.map(({ id, name, servings }) => (
+          <Link key={id} to={`/plan/days/${id}`} className="hairline flex min-h-16 items-center gap-4 border-t text-xl">
+            <span className="flex-1">{name}</span>
+            <span className="soft text-base">{servings === 1 ? "one serving" : `${servings} servings`}</span>
+          </Link>
+        ))}
+      </section>
+    )
   );
 }
 

@@ -1,8 +1,8 @@
 import { useState } from "react";
-import type { DayPlan, DayTask, PlannedServing } from "../api";
+import type { DayTask, PlannedServing } from "../api";
 import { arrowStep, useDrawingDrag } from "../parts";
 import { clockWords, LETTERS, taskName } from "../words";
-import { type Bar, type Clock, clockOf, type Lane, lanesOf, SNAP_MIN, snapped } from "./lanes";
+import { type Bar, type Clock, clockOf, type Drawn, type Lane, lanesOf, SNAP_MIN, snapped } from "./lanes";
 
 const WIDTH = 1000;
 const LEFT = 132;
@@ -16,17 +16,19 @@ const PLACE_NAMES = { pan: "Pans", oven: "Oven", mixer: "Mixer", fridge: "Fridge
 const HUES = [75, 150, 25, 240, 310, 110, 200, 350, 50, 180, 270, 130];
 
 interface LanesProps {
-  plan: DayPlan;
+  plan: Drawn;
   servings: PlannedServing[];
   workers: string[];
+  /** What time it is; null on another day. */
+  now: number | null;
   selected: string | null;
   onSelect: (task: string) => void;
-  /** Has a task begin then. */
-  onPin: (task: string, start: number) => void;
+  /** Has a task begin then; absent where tasks stay where they are. */
+  onPin?: (task: string, start: number) => void;
 }
 
 /** A plan over the clock: who does what, where each dough is, and what is taken up. */
-export function Lanes({ plan, servings, workers, selected, onSelect, onPin }: LanesProps) {
+export function Lanes({ plan, servings, workers, now, selected, onSelect, onPin }: LanesProps) {
   const lanes = lanesOf(plan, servings, workers, PLACE_NAMES);
   const clock = clockOf(plan, servings);
   const x = (minute: number) => LEFT + ((minute - clock.from) / (clock.to - clock.from)) * (WIDTH - LEFT - RIGHT);
@@ -52,11 +54,17 @@ export function Lanes({ plan, servings, workers, selected, onSelect, onPin }: La
               reached={lane.kind !== "place"}
               isSelected={bar.task.key === selected}
               onSelect={() => onSelect(bar.task.key)}
-              onPin={(start) => onPin(bar.task.key, start)}
+              onPin={onPin && ((start) => onPin(bar.task.key, start))}
             />
           ))}
         </g>
       ))}
+      {now !== null && now >= clock.from && now <= clock.to && (
+        <g aria-label={`It is ${clockWords(now)}`} role="img" data-testid="now-line">
+          <path d={`M${x(now)} ${TOP - 6}V${height}`} stroke="var(--color-error)" strokeWidth="2" />
+          <path d={`M${x(now) - 5} ${TOP - 8}h10l-5 7z`} fill="var(--color-error)" />
+        </g>
+      )}
     </svg>
   );
 }
@@ -124,7 +132,7 @@ interface TaskBarProps {
   reached: boolean;
   isSelected: boolean;
   onSelect: () => void;
-  onPin: (start: number) => void;
+  onPin?: (start: number) => void;
 }
 
 function TaskBar(props: TaskBarProps) {
@@ -133,10 +141,10 @@ function TaskBar(props: TaskBarProps) {
   const [dragged, setDragged] = useState<number | null>(null);
   const drag = useDrawingDrag({
     onStart: () => task.start,
-    onMove: (start, right) => setDragged(snapped(start + right * minutesPerUnit)),
+    onMove: (start, right) => onPin && setDragged(snapped(start + right * minutesPerUnit)),
     onEnd: () => {
       if (dragged !== null && dragged !== task.start) {
-        onPin(dragged);
+        onPin?.(dragged);
       }
       setDragged(null);
     },
@@ -151,7 +159,7 @@ function TaskBar(props: TaskBarProps) {
   return (
     <g
       {...drag}
-      className="cursor-grab touch-none"
+      className={onPin ? "cursor-grab touch-none" : ""}
       {...(reached
         ? {
             role: "button",
@@ -169,7 +177,7 @@ function TaskBar(props: TaskBarProps) {
         }
         const step = arrowStep(event);
         if (step !== undefined) {
-          onPin(snapped(task.start + step * SNAP_MIN));
+          onPin?.(snapped(task.start + step * SNAP_MIN));
         }
       }}
     >

@@ -71,6 +71,7 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
         label="Serve a formula"
         onFound={(formula, name) =>
           onChange({
+            ...draft,
             names: { ...names, [formula]: name },
             spec: { ...spec, servings: [...servings, { formula, due: servings.at(-1)?.due ?? null }] },
           })

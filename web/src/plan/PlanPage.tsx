@@ -1,13 +1,34 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
-import { Link } from "react-router";
-import { api, planQuestion, type PlannedServing, type PlanSpec, type PlanState, usualPlanQuery } from "../api";
-
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { Link, useSearchParams } from "react-router";
+import {
+  api,
+  dayQuery,
+  planQuestion,
+  type PlannedServing,
+  type PlanSpec,
+  type PlanState,
+  type SavedDay,
+  usualPlanQuery,
+} from "../api";
 import { type AnswerView, Faults, useAnswer } from "../formula";
-import { ErrorNotice, ProblemNotice } from "../parts";
+import { ErrorNotice, ProblemNotice, useNotices } from "../parts";
 import { clockWords, durationWords } from "../words";
 import { Clash } from "./Clash";
-import { canBePlanned, type Draft, keep, kept, withPin, workersOf } from "./draft";
+import { DayBar } from "./DayBar";
+import {
+  canBePlanned,
+  type Draft,
+  draftOf,
+  isSaved,
+  keep,
+  kept,
+  newDraft,
+  servingsOf,
+  today,
+  withPin,
+  workersOf,
+} from "./draft";
 import { Lanes } from "./Lanes";
 import { PlanForm } from "./PlanForm";
 import { TaskTable } from "./TaskTable";
@@ -15,25 +36,49 @@ import { TaskTable } from "./TaskTable";
 /** When to begin what, with these hands and pans, so that everything is hot when it is served. */
 export function PlanPage() {
   const usual = useQuery(usualPlanQuery);
+  const [search, setSearch] = useSearchParams();
+  const wanted = Number(search.get("day")) || null;
+  const opened = useQuery({ ...dayQuery(wanted ?? 0), enabled: wanted !== null });
+  const done = useCallback(() => setSearch({}, { replace: true }), [setSearch]);
   return (
     <main className="mx-auto max-w-[84rem] px-6 pt-7 pb-16">
       <h1 className="text-[2.1rem] leading-tight">Plan</h1>
       <p className="soft pb-4 text-sm print:hidden">
         When to begin what, with these hands and pans, so that everything is hot when it is served.
       </p>
-      <ErrorNotice error={usual.error} />
-      {usual.data && <Planned usual={usual.data} />}
+      <ErrorNotice error={usual.error ?? opened.error} />
+      {usual.data && (wanted === null || opened.isFetchedAfterMount || opened.isError) && (
+        <Planned usual={usual.data} opened={wanted === null ? null : (opened.data ?? null)} onOpened={done} />
+      )}
     </main>
   );
 }
 
-function Planned({ usual }: { usual: PlanSpec }) {
-  const [draft, setDraft] = useState<Draft>(() => kept() ?? { spec: usual, names: {} });
+interface PlannedProps {
+  usual: PlanSpec;
+  /** A saved day to go on with; null to go on with what was planned here last. */
+  opened: SavedDay | null;
+  onOpened: () => void;
+}
+
+function Planned({ usual, opened, onOpened }: PlannedProps) {
+  const [before] = useState(kept);
+  const [draft, setDraft] = useState<Draft>(() => (opened ? draftOf(opened) : (before ?? newDraft(usual))));
   const [progress, setProgress] = useState<PlanState | null>(null);
   const question = useMemo(() => planQuestion(setProgress), []);
   const { spec } = draft;
   const view = useAnswer(question, spec, canBePlanned);
   useEffect(() => keep(draft), [draft]);
+  const notify = useNotices();
+  // From now on the draft is what counts: a reload goes on with it. What was planned here before can be had back.
+  useEffect(() => {
+    if (opened) {
+      if (before && !isSaved(before) && servingsOf(before.spec).length > 0) {
+        notify("What was planned here before was not saved.", () => setDraft(before));
+      }
+      onOpened();
+    }
+  }, [opened, onOpened, before, notify]);
   const set = (to: PlanSpec) => setDraft((now) => ({ ...now, spec: to }));
   const faults = new Faults(view.problem?.faults);
   const planned = canBePlanned(spec);
@@ -41,6 +86,12 @@ function Planned({ usual }: { usual: PlanSpec }) {
   return (
     <>
       <div className="print:hidden">
+        <DayBar
+          draft={draft}
+          usual={usual}
+          plan={view.current && view.answer?.plan ? view.answer.id : null}
+          onChange={setDraft}
+        />
         <PlanForm draft={draft} usual={usual} faults={faults} onChange={setDraft} />
         {!view.problem?.faults && <ProblemNotice problem={view.problem} />}
         <p className="soft min-h-6 pt-2 text-sm" role="status">
@@ -56,7 +107,7 @@ function Planned({ usual }: { usual: PlanSpec }) {
           )}
         </p>
       </div>
-      {planned && view.answer && <Answer view={view} spec={spec} state={view.answer} onChange={set} />}
+      {planned && view.answer && <Answer view={view} spec={spec} day={draft.day} state={view.answer} onChange={set} />}
     </>
   );
 }
@@ -73,12 +124,23 @@ function progressWords(progress: PlanState | null) {
     : "Planning…";
 }
 
+/** That work should have been begun by now. */
+function passed(day: string, begins: number) {
+  const now = minuteNow(day);
+  return now !== null && now > begins ? ` (${durationWords(now - begins)} ago)` : "";
+}
+
 /** The address of an order of the same formulas. */
 const orderOf = (servings: PlannedServing[]) =>
   new URLSearchParams(servings.map(({ formula, pieces, name }) => ["item", `${formula}:${pieces ?? ""}:${name}`]));
 
-/** Today, as a field for dates writes it. */
-const today = () => new Date().toLocaleDateString("sv-SE");
+const MINUTES_PER_HOUR = 60;
+
+/** The minute of the day it is now; null on another day. */
+function minuteNow(day: string) {
+  const now = new Date();
+  return day === today() ? now.getHours() * MINUTES_PER_HOUR + now.getMinutes() : null;
+}
 
 const calendarOf = (plan: string, day: string, worker: string | null) =>
   `/api/plan/${plan}/calendar?${new URLSearchParams({ day, ...(worker === null ? {} : { worker }) })}`;
@@ -87,13 +149,13 @@ interface AnswerProps {
   view: AnswerView<PlanState>;
   state: PlanState;
   spec: PlanSpec;
+  day: string;
   onChange: (spec: PlanSpec) => void;
 }
 
-function Answer({ view, state, spec, onChange }: AnswerProps) {
+function Answer({ view, state, spec, day, onChange }: AnswerProps) {
   const [selected, setSelected] = useState<string | null>(null);
   const [worker, setWorker] = useState<string | null>(null);
-  const [day, setDay] = useState(today);
   const { plan, servings } = state;
   const workers = workersOf(spec).flatMap(({ name }) => (name ? [name] : []));
   const pin = (task: string, start: number | null) => onChange(withPin(spec, task, start));
@@ -120,6 +182,7 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
         <>
           <p className="py-2" data-testid="plan-words">
             Begin at <strong>{clockWords(plan.begins)}</strong>
+            {passed(day, plan.begins)}
             {plan.late === 0
               ? `${state.missed.length > 0 ? ", with what is missed above" : ""}, and everything is ready when it is served`
               : `; servings are ${durationWords(plan.late)} late in all`}
@@ -141,6 +204,7 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
             plan={plan}
             servings={servings}
             workers={workers}
+            now={minuteNow(day)}
             selected={selected}
             onSelect={setSelected}
             onPin={pin}
@@ -163,13 +227,6 @@ function Answer({ view, state, spec, onChange }: AnswerProps) {
               ))}
             </select>
             <span className="flex items-end gap-2 print:hidden">
-              <input
-                type="date"
-                className="input input-sm w-40"
-                aria-label="The day that is planned"
-                value={day}
-                onChange={(event) => setDay(event.target.value)}
-              />
               <a className="btn btn-sm" href={calendarOf(state.id, day, worker)} aria-disabled={day === ""}>
                 Calendar
               </a>

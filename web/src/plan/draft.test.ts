@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { PlanSpec } from "../api";
-import { canBePlanned, withoutServing, withPin, withServing } from "./draft";
+import type { PlanSpec, SavedDay } from "../api";
+import { afterSaving, canBePlanned, draftOf, isSaved, newDraft, withoutServing, withPin, withServing } from "./draft";
 
 const SPEC: PlanSpec = {
   servings: [
@@ -36,5 +36,38 @@ describe("what is being planned", () => {
     const pinned = withPin(SPEC, "s1/pour", 510);
     expect(pinned.pins?.filter((pin) => pin?.task === "s1/pour")).toEqual([{ task: "s1/pour", start: 510 }]);
     expect(withPin(pinned, "s1/pour", null).pins).toHaveLength(2);
+  });
+});
+
+describe("a day that is kept", () => {
+  const saved: SavedDay = {
+    id: 7,
+    name: "Fair",
+    day: "2026-05-04",
+    spec: SPEC,
+    names: { 1: "Roti" },
+    revision: 3,
+    running: false,
+    savedAt: "2026-05-03T08:00:00Z",
+  };
+
+  it("is saved until something of it changes", () => {
+    const draft = draftOf(saved);
+    expect(isSaved(draft)).toBe(true);
+    expect(isSaved({ ...draft, name: "Fair " })).toBe(true);
+    expect(isSaved({ ...draft, name: "Market" })).toBe(false);
+    expect(isSaved({ ...draft, day: "2026-05-05" })).toBe(false);
+    expect(isSaved({ ...draft, spec: withServing(SPEC, 0, { pieces: 9 }) })).toBe(false);
+    expect(isSaved(newDraft(SPEC))).toBe(false);
+  });
+
+  it("keeps what was typed while it was being saved, as not saved yet", () => {
+    const sent = { ...newDraft(SPEC), name: "Fair" };
+    const typed = { ...sent, name: "Fair on Monday" };
+    const after = afterSaving(typed, sent, saved);
+    expect(after.name).toBe("Fair on Monday");
+    expect(after.saved?.id).toBe(7);
+    expect(isSaved(after)).toBe(false);
+    expect(isSaved(afterSaving(sent, sent, saved))).toBe(true);
   });
 });

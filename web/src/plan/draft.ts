@@ -1,9 +1,43 @@
-import type { PlanSpec, ServingSpec, WorkerSpec } from "../api";
+import type { PlanSpec, SavedDay, ServingSpec, WorkerSpec } from "../api";
 
 /** What is being planned. Names of formulas are kept for the form only; they are not sent. */
 export interface Draft {
   spec: PlanSpec;
   names: Record<number, string>;
+  name: string;
+  /** Which day it is, as a field for dates writes it. */
+  day: string;
+  /** As it was saved last; null for what was never saved. */
+  saved: Saved | null;
+}
+
+interface Saved {
+  id: number;
+  revision: number;
+  running: boolean;
+  /** What of it was saved, as text to compare with. */
+  as: string;
+}
+
+/** Today, as a field for dates writes it. */
+export const today = () => new Date().toLocaleDateString("sv-SE");
+
+/** A day of which nothing is known yet. */
+export const newDraft = (usual: PlanSpec): Draft => ({ spec: usual, names: {}, name: "", day: today(), saved: null });
+
+const asText = ({ name, day, spec }: Pick<Draft, "name" | "day" | "spec">) => JSON.stringify([name.trim(), day, spec]);
+
+/** Whether nothing of it has changed since it was saved. */
+export const isSaved = (draft: Draft) => draft.saved !== null && draft.saved.as === asText(draft);
+
+/** A day as it is saved, to be worked on. */
+export function draftOf({ id, name, day, spec, names, revision, running }: SavedDay): Draft {
+  return { spec, names, name, day, saved: { id, revision, running, as: asText({ name, day, spec }) } };
+}
+
+/** The draft once it is saved as it was sent; what was typed meanwhile stays. */
+export function afterSaving(now: Draft, sent: Draft, { id, revision, running }: SavedDay): Draft {
+  return { ...now, saved: { id, revision, running, as: asText(sent) } };
 }
 
 const KEY = "verdamen.plan";
@@ -13,7 +47,15 @@ export function kept(): Draft | null {
   try {
     const text = localStorage.getItem(KEY);
     const draft = text === null ? null : (JSON.parse(text) as Partial<Draft>);
-    return draft?.spec && draft.names ? { spec: draft.spec, names: draft.names } : null;
+    return draft?.spec && draft.names
+      ? {
+          spec: draft.spec,
+          names: draft.names,
+          name: draft.name ?? "",
+          day: draft.day ?? today(),
+          saved: draft.saved ?? null,
+        }
+      : null;
   } catch {
     return null;
   }

@@ -1,1 +1,3 @@
 export { PlanPage } from "./PlanPage";
+export { RunPage } from "./RunPage";
+export { SavedDaysPage } from "./SavedDaysPage";

@@ -26,6 +26,9 @@ export interface Lane {
   due?: number;
 }
 
+/** What of a plan is drawn. */
+export type Drawn = Pick<DayPlan, "tasks" | "rolled">;
+
 /** From when to when the picture reaches, and where its marks are. */
 export interface Clock {
   from: number;
@@ -33,7 +36,7 @@ export interface Clock {
   marks: number[];
 }
 
-export function clockOf(plan: DayPlan, servings: PlannedServing[]): Clock {
+export function clockOf(plan: Drawn, servings: PlannedServing[]): Clock {
   const from = Math.min(...plan.tasks.map(({ start }) => start)) - EDGE_MIN;
   const to = Math.max(...plan.tasks.map(({ end }) => end), ...servings.map(({ due }) => due)) + EDGE_MIN;
   const step = STEPS_MIN.find((minutes) => (to - from) / minutes <= MOST_MARKS) ?? 1440;
@@ -46,7 +49,7 @@ export function clockOf(plan: DayPlan, servings: PlannedServing[]): Clock {
 
 /** A lane for everyone who works, for each dough by itself, and for each thing that is taken up. */
 export function lanesOf(
-  plan: DayPlan,
+  plan: Drawn,
   servings: PlannedServing[],
   workers: string[],
   placeNames: Record<string, string>,

@@ -336,6 +336,10 @@ const OWN_WORDS: Record<string, (value: string) => string> = {
   "goes contradicts": () => "Nobody goes before coming.",
   "servings missing": () => "There is nothing to serve yet.",
   "workers missing": () => "Nobody is there.",
+  "day missing": () => "Say which day it is.",
+  "plan contradicts": (value) => `That is no plan of “${value}” as it is now: wait for the new one, and try again.`,
+  "plan missing": () => "There is no plan of this day yet.",
+  "run taken": (value) => `“${value}” is run already.`,
 };
 
 /** A fault in a sentence: what, the value, and what to do, in the kitchen's units. */

@@ -55,6 +55,7 @@ public class EveryViewIT extends BrowserTest {
             "/formulas/1/card?kind=comparison",
             "/formulas/order?item=1:24:Pumpkin&item=3:12:Parsnip",
             "/plan",
+            "/plan/days",
             "/bench",
             "/bench?formula=6",
             "/bench/6",

@@ -3,7 +3,9 @@ package verdamen.e2e;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.LocalDateTime;
 import java.util.List;
+import java.util.UUID;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -98,5 +100,71 @@ public class PlanIT extends StationTest {
         fill("Pieces of Pumpkin and emmer roti", "8");
         fill("When Hand 2 goes", "7:00");
         waitForText("[data-testid=plan-form]", "Nobody goes before coming.");
+    }
+
+    @Test
+    public void aDayIsSavedFoundAgainAndRunWithAStepThatIsLate() {
+        open("/plan");
+        serve("Pumpkin and emmer roti", "12:00");
+        button("Save");
+        waitForText("[data-testid=day-bar]", "The name is missing");
+        fill("Name of the day", "Fair");
+        button("Save");
+        css("[data-testid=day-bar][data-saved=true]");
+        fill("Pans", "2");
+        css("[data-testid=day-bar][data-saved=false]");
+        pressWith(Keys.CONTROL, "s");
+        css("[data-testid=day-bar][data-saved=true]");
+        driver().findElement(By.linkText("Saved days")).click();
+        css("input[aria-label='Search saved days']").sendKeys("fair");
+        waitForText("[data-testid=days][data-current=true] tbody", "Fair");
+        everybodyCanUseIt();
+        driver().findElement(By.linkText("Fair")).click();
+        css(PLANNED);
+        assertEquals(css("input[aria-label=Pans]").getAttribute("value"), "2");
+
+        // Planned backwards from an hour from now: its first steps should have been begun by now.
+        open("/plan?day=" + lateDay());
+        css(PLANNED);
+        button("Run this day");
+        waitForText("[data-testid=run-words]", "steps that follow move with it.");
+        waitForText("[data-testid=better]", "This would change:");
+        everybodyCanUseIt();
+        button("Go on like this");
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=better]")));
+        WebElement begin = css("[data-testid=in-hand] button[aria-label^=Begin]");
+        String what = begin.getAttribute("aria-label").substring("Begin ".length());
+        begin.click();
+        waitForText("[data-testid=in-hand]", "since");
+        button("Done: " + what);
+        patience()
+                .until(ExpectedConditions.invisibilityOfElementLocated(
+                        By.cssSelector("button[aria-label='Done: " + what + "']")));
+        driver().findElement(By.linkText("Bench")).click();
+        waitForText("[aria-label='Being made']", what.substring(what.indexOf(" of ") + 4));
+        driver().findElement(By.partialLinkText("Late lunch")).click();
+        button("End the day");
+        css(PLANNED);
+    }
+
+    /** A day of today that was to begin half an hour ago; past midnight its minutes go on. */
+    private String lateDay() {
+        LocalDateTime time = LocalDateTime.now();
+        int now = time.toLocalTime().toSecondOfDay() / 60;
+        String worker = "{\"name\": \"%s\", \"comes\": %d, \"goes\": %d,"
+                + " \"roles\": [\"prep\", \"dough\", \"shape\", \"cook\"]}";
+        String saved = server().post(
+                        "/api/days",
+                        ("{\"key\": \"%s\", \"name\": \"Late lunch\", \"day\": \"%s\", \"spec\": {\"servings\":"
+                                        + " [{\"formula\": 1, \"pieces\": 24, \"due\": %d}, {\"formula\": 5, \"pieces\": 12, \"due\": %d}],"
+                                        + " \"workers\": [%s, %s], \"pans\": 3, \"ovens\": 1, \"mixers\": 0, \"fridgeLitres\": 40}}")
+                                .formatted(
+                                        UUID.randomUUID(),
+                                        time.toLocalDate(),
+                                        now + 60,
+                                        now + 60,
+                                        worker.formatted("Bench", now - 400, now + 400),
+                                        worker.formatted("Mill", now - 400, now + 400)));
+        return saved.replaceAll("^\\{\"id\":(\\d+).*", "$1");
     }
 }

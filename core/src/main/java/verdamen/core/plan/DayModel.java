@@ -89,8 +89,10 @@ final class DayModel {
     }
 
     private void add(PlanTask task) {
-        IntVar start = model.newIntVar(day.first(), day.last(), task.key());
-        IntVar end = model.newIntVar(day.first(), day.last(), "");
+        Integer begun = day.begun().starts().get(task.key());
+        int first = begun == null ? day.first() : begun;
+        IntVar start = model.newIntVar(first, begun == null ? day.last() : begun, task.key());
+        IntVar end = model.newIntVar(first, day.last(), "");
         int shortest = task.ways().stream().mapToInt(Way::minutes).min().orElseThrow();
         int longest = task.ways().stream().mapToInt(Way::minutes).max().orElseThrow();
         IntVar minutes = model.newIntVar(shortest, longest, "");
@@ -157,6 +159,10 @@ final class DayModel {
             task.doers().add(new Doer(worker, number, does));
             busy.computeIfAbsent(worker, none -> new ArrayList<>())
                     .add(model.newOptionalIntervalVar(task.start(), task.minutes(), task.end(), does, ""));
+            Integer busyUntil = day.begun().busyUntil().get(worker.name());
+            if (busyUntil != null) {
+                model.addGreaterOrEqual(task.start(), busyUntil).onlyEnforceIf(does);
+            }
             if (asks(Demand.Kind.HOURS, worker.name())) {
                 model.addGreaterOrEqual(task.start(), worker.from()).onlyEnforceIf(does);
                 model.addLessOrEqual(task.end(), worker.to()).onlyEnforceIf(does);

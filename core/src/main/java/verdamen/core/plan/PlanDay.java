@@ -26,6 +26,7 @@ import verdamen.core.model.Faults;
  * @param pins tasks, by their keys, that begin at a time the user chose
  * @param first nothing begins before
  * @param last nothing ends later
+ * @param begun what was begun already, and stays as it is
  */
 public record PlanDay(
         List<PlanTask> tasks,
@@ -35,7 +36,8 @@ public record PlanDay(
         Map<Place, Integer> places,
         Map<String, Integer> pins,
         int first,
-        int last) {
+        int last,
+        Begun begun) {
 
     private static final int MINUTES_PER_HOUR = 60;
 
@@ -79,7 +81,8 @@ public record PlanDay(
                 asked.places(),
                 pins,
                 times.getMin() - reach,
-                times.getMax() + reach);
+                times.getMax() + reach,
+                Begun.NOTHING);
     }
 
     /** The minutes of the serving that takes longest, one task after the other: a dough may rest for a day. */

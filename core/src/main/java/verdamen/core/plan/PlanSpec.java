@@ -93,6 +93,34 @@ public record PlanSpec(
             @Within(Limit.CODE) @Nullable String task,
             @Within(Limit.PLAN_MINUTE) @Nullable Integer start) {}
 
+    /** This question, with the faults of all of it added. */
+    public PlanSpec checked(Faults faults) {
+        readServings(faults);
+        readWorkers(faults);
+        readPlaces(faults);
+        readPins(faults);
+        return this;
+    }
+
+    /** The same with other formulas, serving by serving; null for none. */
+    public PlanSpec withFormulas(@Nullable List<@Nullable Long> formulas) {
+        return withServings(each(
+                servings,
+                (number, serving) -> new ServingSpec(
+                        formulas == null || number >= formulas.size() ? null : formulas.get(number),
+                        serving.version(),
+                        serving.pieces(),
+                        serving.due())));
+    }
+
+    /** The same of these versions, serving by serving. */
+    public PlanSpec withVersions(List<Integer> versions) {
+        return withServings(each(
+                servings,
+                (number, serving) ->
+                        new ServingSpec(serving.formula(), versions.get(number), serving.pieces(), serving.due())));
+    }
+
     /** What is served, with the faults of it added. */
     public List<ServingSpec> readServings(Faults faults) {
         List<ServingSpec> read = new ArrayList<>();

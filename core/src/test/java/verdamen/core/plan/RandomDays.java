@@ -64,7 +64,8 @@ final class RandomDays {
                 Map.of(Place.PAN, 1 + random.nextInt(2)),
                 Map.of(),
                 0,
-                last);
+                last,
+                Begun.NOTHING);
     }
 
     private PlanTask task(String serving, int number, boolean byHand, int longest) {

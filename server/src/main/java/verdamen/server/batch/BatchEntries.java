@@ -1,6 +1,8 @@
 package verdamen.server.batch;
 
 import java.time.OffsetDateTime;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -62,6 +64,16 @@ public class BatchEntries {
     Map<Long, List<Kept>> kept(List<BatchRow> rows) {
         return mapper.entries(json.ids(rows.stream().map(BatchRow::id).toList())).stream()
                 .collect(Collectors.groupingBy(EntryRow::batchId, Collectors.mapping(this::kept, Collectors.toList())));
+    }
+
+    /** What counts of what was noted of some batches, by their ids; of batches that are not there any more nothing is. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<BenchEntry>> counted(Collection<Long> ids) {
+        Map<Long, List<BenchEntry>> counted = new HashMap<>();
+        mapper.entries(json.ids(ids)).stream()
+                .collect(Collectors.groupingBy(EntryRow::batchId, Collectors.mapping(this::kept, Collectors.toList())))
+                .forEach((id, entries) -> counted.put(id, counted(entries)));
+        return counted;
     }
 
     private Kept kept(EntryRow row) {

@@ -12,6 +12,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -33,6 +34,7 @@ import verdamen.core.formula.VersionStanding;
 import verdamen.core.pantry.LotSpec;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
+import verdamen.core.plan.PlanSpec;
 import verdamen.core.rework.Carried;
 import verdamen.core.rework.FactorSpec;
 import verdamen.core.rework.TrialQuestion;
@@ -57,6 +59,8 @@ import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
 import verdamen.server.photo.PhotoService;
+import verdamen.server.plan.SavedDays;
+import verdamen.server.plan.SavedDays.DaySpec;
 import verdamen.server.rework.TrialService;
 
 /** Loads the demo data into an empty database, before the first request is taken. */
@@ -80,6 +84,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final TrialService trials;
     private final VersionStandings standings;
     private final PhotoService photos;
+    private final SavedDays days;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -96,6 +101,7 @@ class DemoLoader implements SmartInitializingSingleton {
             TrialService trials,
             VersionStandings standings,
             PhotoService photos,
+            SavedDays days,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
@@ -110,6 +116,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.trials = trials;
         this.standings = standings;
         this.photos = photos;
+        this.days = days;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
@@ -124,7 +131,11 @@ class DemoLoader implements SmartInitializingSingleton {
             List<DemoValue> ownValues,
             List<DemoPrice> prices,
             List<TaughtName> names,
-            List<DemoFormula> formulas) {}
+            List<DemoFormula> formulas,
+            List<DemoDay> days) {}
+
+    /** A day of the demo, planned for some days after it is loaded; its servings have the formulas of these names. */
+    record DemoDay(String name, int inDays, List<String> formulas, PlanSpec spec) {}
 
     /** A weigh-in of the demo, recorded some hours before it is loaded. */
     record DemoWeighIn(
@@ -308,6 +319,7 @@ class DemoLoader implements SmartInitializingSingleton {
         Instant now = clock.instant();
         kitchen.save(demo.kitchen());
         loadPantry(demo, now);
+        Map<String, Long> ids = new HashMap<>();
         for (DemoFormula formula : demo.formulas()) {
             FormulaDocument saved = null;
             for (DemoVersion version : formula.versions()) {
@@ -324,7 +336,19 @@ class DemoLoader implements SmartInitializingSingleton {
                 loadBatches(saved, formula, now);
                 loadPhotos(saved);
                 loadTrials(saved, formula, now);
+                ids.put(formula.name(), saved.id());
             }
         }
+        demo.days()
+                .forEach(day -> days.keep(new DaySpec(
+                        UUID.randomUUID().toString(),
+                        day.name(),
+                        LocalDate.ofInstant(now, ZoneOffset.UTC)
+                                .plusDays(day.inDays())
+                                .toString(),
+                        day.spec()
+                                .withFormulas(
+                                        day.formulas().stream().map(ids::get).toList()),
+                        null)));
     }
 }

@@ -56,6 +56,8 @@ import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
 import verdamen.server.photo.PhotoService;
 import verdamen.server.photo.PhotoService.ToldPhoto;
+import verdamen.server.plan.SavedDays;
+import verdamen.server.plan.SavedDays.ToldDay;
 import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
 import verdamen.server.rework.TrialService;
@@ -76,6 +78,7 @@ class KitchenFileReader {
     private final VersionStandings standings;
     private final PhotoService photos;
     private final SavedFilters filters;
+    private final SavedDays days;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -91,6 +94,7 @@ class KitchenFileReader {
             VersionStandings standings,
             PhotoService photos,
             SavedFilters filters,
+            SavedDays days,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json) {
@@ -104,6 +108,7 @@ class KitchenFileReader {
         this.standings = standings;
         this.photos = photos;
         this.filters = filters;
+        this.days = days;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -199,6 +204,7 @@ class KitchenFileReader {
                 case "filters" -> each(SavedFilter.class, filters::keep);
                 case "photos" -> each(ToldPhoto.class, photos::takeMissing);
                 case "formulas" -> each(FileFormula.class, this::take);
+                case "days" -> each(ToldDay.class, days::takeMissing);
                 default -> throw new RefusedFileException(Reason.OTHER_KIND, name);
             }
         }

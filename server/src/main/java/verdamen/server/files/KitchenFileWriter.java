@@ -44,6 +44,7 @@ import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasuresDocument;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.photo.PhotoService;
+import verdamen.server.plan.SavedDays;
 import verdamen.server.rework.TrialService;
 
 /** Writes formula files and kitchen files, one formula after another, however many there are. */
@@ -59,6 +60,7 @@ class KitchenFileWriter {
     private final VersionStandings standings;
     private final PhotoService photos;
     private final SavedFilters filters;
+    private final SavedDays days;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -75,6 +77,7 @@ class KitchenFileWriter {
             VersionStandings standings,
             PhotoService photos,
             SavedFilters filters,
+            SavedDays days,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json,
@@ -89,6 +92,7 @@ class KitchenFileWriter {
         this.standings = standings;
         this.photos = photos;
         this.filters = filters;
+        this.days = days;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -131,6 +135,7 @@ class KitchenFileWriter {
             formulas(file, List.of(), true);
             photos(file);
             section(file, "filters", filters.all());
+            days(file);
             file.writeEndObject();
         }
     }
@@ -214,6 +219,12 @@ class KitchenFileWriter {
     private void photos(JsonGenerator file) {
         file.writeArrayPropertyStart("photos");
         photos.all(file::writePOJO);
+        file.writeEndArray();
+    }
+
+    private void days(JsonGenerator file) {
+        file.writeArrayPropertyStart("days");
+        days.all(file::writePOJO);
         file.writeEndArray();
     }
 

@@ -50,22 +50,22 @@ interface NotebookMapper {
 
     void forgetFilter(@Param("name") String name);
 
-    /** A row of a page with how many there are in all; without an id, that number alone. */
+    /** A row of a page with how many there are in all; that number alone, without a batch, on a page that has none. */
     record PageRow(
             long total,
             @Nullable Long id,
-            long formula,
-            int version,
+            @Nullable Long formula,
+            @Nullable Integer version,
             String name,
-            double factor,
+            @Nullable Double factor,
             OffsetDateTime startedAt,
             @Nullable OffsetDateTime finishedAt,
             @Nullable String verdict,
             String said,
             String[] tags,
-            boolean practice) {}
+            @Nullable Boolean practice) {}
 
-    /** A page, with one row more than it shows when others follow, or the one row without an id when it has none. */
+    /** A page, with one row more than it shows when others follow, or the one row without a batch when it has none. */
     List<PageRow> page(@Param("asked") Asked asked);
 
     /** The newest other batches of a formula. */

@@ -2,6 +2,7 @@ package verdamen.server.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,6 +42,10 @@ final class PlanJob implements Runnable {
 
     PlanState state() {
         return state;
+    }
+
+    PlanSpec spec() {
+        return spec;
     }
 
     void cancel() {
@@ -115,18 +120,12 @@ final class PlanJob implements Runnable {
                 plan.proved());
     }
 
-    private static List<RollBand> band(PlannedServing serving, Plan plan) {
-        Integer first = serving.windowFirst();
-        Integer last = serving.windowLast();
-        if (first == null || last == null) {
-            return List.of();
-        }
+    private static Optional<RollBand> band(PlannedServing serving, Plan plan) {
         return plan.tasks().stream()
                 .filter(each -> each.task().serving().equals(serving.key())
                         && each.task().kind() == PlanTask.Kind.MIX)
-                .limit(1)
-                .map(mix -> new RollBand(serving.key(), mix.start() + first, mix.start() + last))
-                .toList();
+                .findFirst()
+                .flatMap(mix -> RollBand.of(serving, mix.start()));
     }
 
     /** The most is in the fridge when something was just put in. */

@@ -2,6 +2,7 @@ package verdamen.server.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.plan.Demand;
@@ -139,7 +140,17 @@ record PlanState(
      * @param first from when
      * @param last until when
      */
-    record RollBand(String serving, int first, int last) {}
+    record RollBand(String serving, int first, int last) {
+
+        /** The band of a serving whose dough is wetted then; nothing when it cannot be told. */
+        static Optional<RollBand> of(PlannedServing serving, int wetted) {
+            Integer first = serving.windowFirst();
+            Integer last = serving.windowLast();
+            return first == null || last == null
+                    ? Optional.empty()
+                    : Optional.of(new RollBand(serving.key(), wetted + first, wetted + last));
+        }
+    }
 
     /**
      * A way out of a clash.

@@ -1,0 +1,116 @@
+package verdamen.server.plan;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import verdamen.core.model.RefusedException;
+import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.RunningDay;
+import verdamen.core.plan.RunningDay.Standing;
+import verdamen.core.plan.Solved.Missed;
+import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.plan.DayRunAnswer.BetterWay;
+import verdamen.server.plan.PlanState.DayPlan;
+import verdamen.server.plan.PlanState.Stage;
+
+/**
+ * Looks in the background for better ways to go on with days that miss something. One is looked for whenever a task was begun or done,
+ * and when more is missed than before; it is only proposed, never taken by itself.
+ */
+@Component
+class BetterWays {
+
+    private static final int MOST_DAYS = 50;
+
+    private final PlanService plans;
+    /** What was looked for last, by the identity of the day. */
+    private final Map<String, Sought> sought = new HashMap<>();
+
+    BetterWays(PlanService plans) {
+        this.plans = plans;
+    }
+
+    /**
+     * A way that was looked for.
+     *
+     * @param standings where the tasks stood then, by their keys
+     * @param missed minutes that were missed then
+     * @param plan id of the plan
+     */
+    private record Sought(Map<String, Standing> standings, int missed, String plan) {}
+
+    /** Whether one is looked for just now. */
+    synchronized boolean isLooking(String day) {
+        Sought last = sought.get(day);
+        PlanState state = last == null ? null : state(last.plan());
+        return state != null
+                && (state.stage() == Stage.WAITING
+                        || state.stage() == Stage.SOLVING
+                        || state.stage() == Stage.EXPLAINING);
+    }
+
+    /** A better way than to go on as it goes; null when none is known. It begins to look for one when there may be. */
+    synchronized @Nullable BetterWay than(
+            String day, RunningDay running, Supplier<DayWork.Work> remaining, PlanSpec spec) {
+        int missed = minutes(running.missed());
+        if (missed == 0) {
+            return null;
+        }
+        Sought last = sought.get(day);
+        boolean known = last != null && last.standings().equals(standings(running)) && missed <= last.missed();
+        if (!known) {
+            last = look(day, running, remaining, spec, missed);
+        }
+        PlanState state = last == null ? null : state(last.plan());
+        DayPlan plan = state == null || state.stage() != Stage.DONE ? null : state.plan();
+        if (plan == null || minutes(state.missed()) >= missed) {
+            return null;
+        }
+        return new BetterWay(state.id(), state.missed(), DayRuns.changes(running, plan));
+    }
+
+    private @Nullable Sought look(
+            String day, RunningDay running, Supplier<DayWork.Work> remaining, PlanSpec spec, int missed) {
+        try {
+            if (sought.size() >= MOST_DAYS) {
+                sought.clear();
+            }
+            Sought begun = new Sought(
+                    standings(running),
+                    missed,
+                    plans.begin(spec, remaining.get()).id());
+            sought.put(day, begun);
+            return begun;
+        } catch (RefusedException full) {
+            // Others are planned: it is tried again when the day is looked at next.
+            return null;
+        }
+    }
+
+    /** Whether a way that was found knows of everything that was begun. */
+    synchronized boolean fits(String day, @Nullable String plan, RunningDay running) {
+        Sought last = sought.get(day);
+        return last != null && last.plan().equals(plan) && last.standings().equals(standings(running));
+    }
+
+    private static Map<String, Standing> standings(RunningDay running) {
+        Map<String, Standing> standings = new HashMap<>();
+        running.tasks().forEach(each -> standings.put(each.task().key(), each.standing()));
+        return standings;
+    }
+
+    private @Nullable PlanState state(String plan) {
+        try {
+            return plans.state(plan);
+        } catch (FormulaNotFoundException forgotten) {
+            return null;
+        }
+    }
+
+    private static int minutes(List<Missed> missed) {
+        return missed.stream().mapToInt(Missed::by).sum();
+    }
+}

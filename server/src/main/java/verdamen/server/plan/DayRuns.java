@@ -1,0 +1,377 @@
+package verdamen.server.plan;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.bench.BenchEntry;
+import verdamen.core.bench.BenchRun;
+import verdamen.core.bench.EntryKind;
+import verdamen.core.bench.MadeFormula;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
+import verdamen.core.plan.DayProgress;
+import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanTask;
+import verdamen.core.plan.RunningDay;
+import verdamen.core.plan.RunningDay.Scheduled;
+import verdamen.core.plan.RunningDay.Standing;
+import verdamen.server.batch.BatchBeginning;
+import verdamen.server.batch.BatchBeginning.Size;
+import verdamen.server.batch.BatchEntries;
+import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.json.JsonText;
+import verdamen.server.kitchen.KitchenClock;
+import verdamen.server.pantry.PantryService;
+import verdamen.server.plan.DayMapper.DayRow;
+import verdamen.server.plan.DayRunAnswer.RunServing;
+import verdamen.server.plan.DayRunAnswer.RunTask;
+import verdamen.server.plan.PlanState.DayPlan;
+import verdamen.server.plan.PlanState.DayTask;
+import verdamen.server.plan.PlanState.PlannedServing;
+import verdamen.server.plan.PlanState.RollBand;
+
+/** Runs days at the bench: each serving is a batch, and what is late moves what follows. */
+@Service
+class DayRuns {
+
+    private final DayMapper mapper;
+    private final DayWork work;
+    private final PlanService plans;
+    private final BetterWays better;
+    private final BatchBeginning beginning;
+    private final BatchEntries noted;
+    private final PantryService pantry;
+    private final KitchenClock clock;
+    private final JsonText json;
+
+    DayRuns(
+            DayMapper mapper,
+            DayWork work,
+            PlanService plans,
+            BetterWays better,
+            BatchBeginning beginning,
+            BatchEntries noted,
+            PantryService pantry,
+            KitchenClock clock,
+            JsonText json) {
+        this.mapper = mapper;
+        this.work = work;
+        this.plans = plans;
+        this.better = better;
+        this.beginning = beginning;
+        this.noted = noted;
+        this.pantry = pantry;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /**
+     * How a day is run, as it is kept.
+     *
+     * @param spec what is planned, with the versions that are made
+     * @param schedule every task as it was planned last
+     * @param batches ids of the batches that were begun, by the keys of their servings
+     */
+    record Run(PlanSpec spec, List<Scheduled> schedule, Map<String, Long> batches) {
+
+        Run with(String serving, long batch) {
+            Map<String, Long> all = new TreeMap<>(batches);
+            all.put(serving, batch);
+            return new Run(spec, schedule, all);
+        }
+
+        Run with(List<Scheduled> other) {
+            return new Run(spec, other, batches);
+        }
+    }
+
+    /** A day as it stands at a moment. */
+    private record Stand(
+            DayRow row,
+            Run run,
+            DayWork.Work work,
+            Map<String, BenchRun> runs,
+            RunningDay running,
+            KitchenClock.ClockReading clock) {
+
+        int now() {
+            return DayProgress.minute(midnight(row.day()), clock.now());
+        }
+    }
+
+    /**
+     * Begins to run a day by a plan of it.
+     *
+     * @throws FormulaNotFoundException when there is no such day or plan
+     * @throws verdamen.core.model.RefusedException when that is no plan of this day, or it is run already
+     */
+    @Transactional
+    DayRunAnswer begin(long id, @Nullable String plan) {
+        DayRow row = locked(id);
+        Faults faults = new Faults();
+        PlanState state = plans.state(plan == null ? "" : plan);
+        PlanSpec spec = json.read(row.document(), PlanSpec.class);
+        faults.require(row.run() == null, "run", FaultCode.TAKEN, row.name());
+        faults.require(state.plan() != null, "plan", FaultCode.MISSING, null);
+        faults.require(spec.equals(plans.spec(state.id())), "plan", FaultCode.CONTRADICTS, row.name());
+        faults.refuse();
+        PlanSpec made = spec.withVersions(
+                state.servings().stream().map(PlannedServing::version).toList());
+        keep(id, new Run(made, schedule(Objects.requireNonNull(state.plan()), List.of()), Map.of()));
+        return answer(id);
+    }
+
+    /**
+     * Where a day stands that is run.
+     *
+     * @throws FormulaNotFoundException when it is not run
+     */
+    @Transactional(readOnly = true)
+    DayRunAnswer answer(long id) {
+        Stand stand = stand(SavedDays.row(mapper.day(id), id));
+        Map<String, Long> begun = stand.run().batches();
+        return new DayRunAnswer(
+                id,
+                stand.row().name(),
+                stand.row().day(),
+                stand.clock(),
+                stand.now(),
+                stand.work().servings().stream()
+                        .map(serving -> new RunServing(
+                                serving, stand.runs().containsKey(serving.key()) ? begun.get(serving.key()) : null))
+                        .toList(),
+                stand.running().tasks().stream().map(DayRuns::told).toList(),
+                rolled(stand),
+                stand.running().missed(),
+                better.isLooking(stand.row().uid()),
+                better.than(
+                        stand.row().uid(),
+                        stand.running(),
+                        () -> stand.work().with(stand.running().remaining()),
+                        stand.run().spec()));
+    }
+
+    private static List<RollBand> rolled(Stand stand) {
+        Map<String, Integer> wetted = new HashMap<>();
+        stand.running().tasks().stream()
+                .filter(each -> each.task().kind() == PlanTask.Kind.MIX)
+                .forEach(each -> wetted.putIfAbsent(each.task().serving(), each.start()));
+        return stand.work().servings().stream()
+                .flatMap(serving -> RollBand.of(serving, wetted.getOrDefault(serving.key(), 0)).stream())
+                .toList();
+    }
+
+    private static RunTask told(RunningDay.Expected each) {
+        return new RunTask(
+                each.task().key(),
+                each.task().serving(),
+                each.task().kind(),
+                each.start(),
+                each.end(),
+                each.worker(),
+                each.takesUp().entrySet().stream()
+                        .collect(Collectors.toMap(place -> place.getKey().code(), Map.Entry::getValue)),
+                each.standing(),
+                each.planned(),
+                each.moved(),
+                each.holdsUp());
+    }
+
+    /**
+     * What was begun or done.
+     *
+     * @param key what it is noted under, given by who notes it: noted twice, it is one
+     * @param task key of the task
+     * @param done whether it is done, else it is begun
+     */
+    record TaskNote(
+            @Within(Limit.CODE) @Nullable String key,
+            @Within(Limit.CODE) @Nullable String task,
+            boolean done) {}
+
+    /**
+     * Notes of a task's steps that they were begun or done, at the bench; its batch is begun with its first task.
+     *
+     * @throws FormulaNotFoundException when it is not run
+     * @throws verdamen.core.model.RefusedException when there is no such task, or too many batches are made already
+     */
+    @Transactional
+    DayRunAnswer note(long id, TaskNote note) {
+        Stand stand = stand(locked(id));
+        Faults faults = new Faults();
+        String key = faults.uuid("key", note.key());
+        PlanTask task = stand.work().day().tasks().stream()
+                .filter(each -> each.key().equals(note.task()) && !each.steps().isEmpty())
+                .findFirst()
+                .orElse(null);
+        faults.require(task != null, "task", FaultCode.UNKNOWN_CODE, note.task());
+        faults.refuse();
+        Objects.requireNonNull(task);
+        boolean begun = stand.runs().containsKey(task.serving());
+        long batch = begun ? stand.run().batches().get(task.serving()) : beginBatch(stand, task.serving());
+        if (!begun) {
+            keep(id, stand.run().with(task.serving(), batch));
+        }
+        noted.note(batch, entries(stand, task, note.done(), key));
+        return answer(id);
+    }
+
+    private long beginBatch(Stand stand, String serving) {
+        PlannedServing planned = stand.work().servings().stream()
+                .filter(each -> each.key().equals(serving))
+                .findFirst()
+                .orElseThrow();
+        Integer pieces = Objects.requireNonNull(stand.run().spec().servings())
+                .get(stand.work().servings().indexOf(planned))
+                .pieces();
+        return beginning.begin(
+                derived(stand.row().uid(), serving),
+                planned.formula(),
+                planned.version(),
+                new Size(null, pieces, null, null));
+    }
+
+    private static String derived(String key, String of) {
+        return UUID.nameUUIDFromBytes((key + " " + of).getBytes(StandardCharsets.UTF_8))
+                .toString();
+    }
+
+    /** Of what is begun, the first step is; of what is done, every one that was not done yet. */
+    private static List<BenchEntry> entries(Stand stand, PlanTask task, boolean done, String key) {
+        BenchRun run = stand.runs().get(task.serving());
+        Set<String> over = run == null
+                ? Set.of()
+                : run.steps().stream()
+                        .filter(step -> step.endedAt() != null)
+                        .map(BenchRun.StepState::key)
+                        .collect(Collectors.toSet());
+        return task.steps().stream()
+                .filter(step -> !over.contains(step))
+                .limit(done ? task.steps().size() : 1)
+                .map(step -> BenchEntry.of(
+                                derived(key, step),
+                                EntryKind.STEP,
+                                stand.clock().now())
+                        .withStep(step)
+                        .withOutcome(done ? "done" : "begun"))
+                .toList();
+    }
+
+    /**
+     * Goes on by a better way that was found.
+     *
+     * @throws FormulaNotFoundException when it is not run, or there is no such plan any more
+     * @throws verdamen.core.model.RefusedException when something was begun since that it does not know of
+     */
+    @Transactional
+    DayRunAnswer take(long id, @Nullable String plan) {
+        Stand stand = stand(locked(id));
+        Faults faults = new Faults();
+        faults.require(
+                better.fits(stand.row().uid(), plan, stand.running()),
+                "plan",
+                FaultCode.CONTRADICTS,
+                stand.row().name());
+        faults.refuse();
+        DayPlan taken =
+                Objects.requireNonNull(plans.state(Objects.requireNonNull(plan)).plan());
+        List<Scheduled> begun = stand.run().schedule().stream()
+                .filter(each -> stand.running().tasks().stream()
+                        .anyMatch(task -> task.task().key().equals(each.task()) && task.standing() != Standing.TO_DO))
+                .toList();
+        keep(id, stand.run().with(schedule(taken, begun)));
+        return answer(id);
+    }
+
+    /**
+     * Ends a day; its batches stay.
+     *
+     * @throws FormulaNotFoundException when there is none
+     */
+    @Transactional
+    void end(long id) {
+        locked(id);
+        mapper.keepRun(id, null);
+    }
+
+    private static List<Scheduled> schedule(DayPlan plan, List<Scheduled> begun) {
+        Map<String, Scheduled> all = new LinkedHashMap<>();
+        for (DayTask task : plan.tasks()) {
+            all.put(task.key(), new Scheduled(task.key(), task.start(), task.end(), task.takesUp(), task.worker()));
+        }
+        begun.forEach(each -> all.put(each.task(), each));
+        return List.copyOf(all.values());
+    }
+
+    private void keep(long id, Run run) {
+        mapper.keepRun(id, json.of(run));
+    }
+
+    private DayRow locked(long id) {
+        return SavedDays.row(mapper.locked(id), id);
+    }
+
+    private Stand stand(DayRow row) {
+        if (row.run() == null) {
+            throw new FormulaNotFoundException("\"" + row.name() + "\" is not run just now.");
+        }
+        Run run = json.read(row.run(), Run.class);
+        DayWork.Work asked = work.of(run.spec());
+        KitchenClock.ClockReading now = clock.read();
+        OffsetDateTime midnight = midnight(row.day());
+        Map<Long, List<BenchEntry>> entries = noted.counted(run.batches().values());
+        Map<String, BenchRun> runs = new HashMap<>();
+        run.batches().forEach((serving, batch) -> {
+            List<BenchEntry> own = entries.get(batch);
+            MadeFormula made = asked.made().get(serving);
+            // One that was deleted at the bench is as if it had not been begun.
+            if (own != null && made != null) {
+                runs.put(serving, BenchRun.of(made, pantry.pantry(), own, now.now()));
+            }
+        });
+        RunningDay running = new RunningDay(
+                asked.day(),
+                run.schedule(),
+                DayProgress.of(asked.day(), runs, midnight),
+                DayProgress.minute(midnight, now.now()));
+        return new Stand(row, run, asked, runs, running, now);
+    }
+
+    private static OffsetDateTime midnight(LocalDate day) {
+        return day.atStartOfDay(ZoneId.systemDefault()).toOffsetDateTime();
+    }
+
+    /** The tasks that change by a plan. */
+    static List<DayRunAnswer.TaskChange> changes(RunningDay running, DayPlan plan) {
+        Map<String, DayTask> byKey = plan.tasks().stream().collect(Collectors.toMap(DayTask::key, Function.identity()));
+        List<DayRunAnswer.TaskChange> changes = new ArrayList<>();
+        for (RunningDay.Expected each : running.tasks()) {
+            DayTask then = byKey.get(each.task().key());
+            if (each.standing() == Standing.TO_DO && then != null) {
+                boolean sameHands = Objects.equals(each.worker(), then.worker());
+                if (each.start() != then.start() || !sameHands) {
+                    changes.add(new DayRunAnswer.TaskChange(
+                            each.task().key(), each.start(), then.start(), sameHands ? null : then.worker()));
+                }
+            }
+        }
+        return changes;
+    }
+}

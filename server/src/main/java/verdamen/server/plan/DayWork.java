@@ -1,0 +1,119 @@
+package verdamen.server.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import verdamen.core.bench.MadeFormula;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.handling.RollingWindow;
+import verdamen.core.model.Fault;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.RefusedException;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.plan.Place;
+import verdamen.core.plan.PlanDay;
+import verdamen.core.plan.PlanQuestion;
+import verdamen.core.plan.PlanQuestion.Wanted;
+import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanSpec.ServingSpec;
+import verdamen.core.plan.Worker;
+import verdamen.core.portion.Scaling;
+import verdamen.core.portion.ScalingQuestion;
+import verdamen.server.formula.FormulaDocument;
+import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.formula.FormulaService;
+import verdamen.server.pantry.PantryService;
+import verdamen.server.plan.PlanState.PlannedServing;
+
+/** What there is to do on a day, from its formulas. */
+@Component
+class DayWork {
+
+    private final FormulaService formulas;
+    private final PantryService pantry;
+
+    DayWork(FormulaService formulas, PantryService pantry) {
+        this.formulas = formulas;
+        this.pantry = pantry;
+    }
+
+    /**
+     * The work of a day.
+     *
+     * @param day what there is to do
+     * @param servings what is served, in the order asked
+     * @param made what is made for each serving, by its key
+     */
+    record Work(PlanDay day, List<PlannedServing> servings, Map<String, MadeFormula> made) {
+
+        /** The same servings with other things to do. */
+        Work with(PlanDay other) {
+            return new Work(other, servings, made);
+        }
+    }
+
+    /**
+     * The work that is asked for.
+     *
+     * @throws RefusedException naming what of it has a fault
+     */
+    Work of(PlanSpec spec) {
+        Faults faults = new Faults();
+        List<ServingSpec> asked = spec.readServings(faults);
+        List<Worker> workers = spec.readWorkers(faults);
+        Map<Place, Integer> places = spec.readPlaces(faults);
+        Map<String, Integer> pins = spec.readPins(faults);
+        faults.refuse();
+        List<Wanted> wanted = new ArrayList<>();
+        List<PlannedServing> servings = new ArrayList<>();
+        for (ServingSpec serving : asked) {
+            add(serving, wanted, servings, faults);
+        }
+        faults.refuse();
+        return new Work(
+                PlanDay.of(new PlanQuestion(wanted, workers, places, Boolean.TRUE.equals(spec.careful()), pins)),
+                servings,
+                wanted.stream().collect(Collectors.toMap(Wanted::key, Wanted::made)));
+    }
+
+    private void add(ServingSpec asked, List<Wanted> wanted, List<PlannedServing> servings, Faults faults) {
+        int line = wanted.size();
+        long formula = asked.formula() == null ? 0 : asked.formula();
+        int due = asked.due() == null ? 0 : asked.due();
+        String key = PlanSpec.key(line);
+        try {
+            FormulaDocument document =
+                    asked.version() == null ? formulas.newest(formula) : formulas.version(formula, asked.version());
+            MadeFormula made = MadeFormula.of(sized(document.formula(), asked.pieces()), pantry.pantry());
+            wanted.add(new Wanted(key, made, due));
+            RollingWindow window = made.evaluation().window();
+            servings.add(new PlannedServing(
+                    key,
+                    formula,
+                    document.version().number(),
+                    document.version().name(),
+                    made.cooking().pieces(),
+                    due,
+                    window == null ? null : window.first(),
+                    window == null ? null : window.last()));
+        } catch (FormulaNotFoundException gone) {
+            faults.add(line, "formula", FaultCode.UNKNOWN_CODE, formula);
+        } catch (RefusedException refused) {
+            for (Fault fault : refused.faults()) {
+                faults.add(line, fault.field(), fault.code(), fault.value());
+            }
+        }
+    }
+
+    private FormulaSpec sized(FormulaSpec spec, @Nullable Integer pieces) {
+        Pantry book = pantry.pantry();
+        return pieces == null
+                ? spec
+                : Scaling.of(new ScalingQuestion(spec, null, pieces, null, null, null, null), book)
+                        .formula();
+    }
+}

@@ -1,0 +1,285 @@
+package verdamen.server.plan;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.model.FaultCode;
+import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
+import verdamen.core.model.Within;
+import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanSpec.ServingSpec;
+import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.json.JsonText;
+import verdamen.server.json.ListPlace;
+import verdamen.server.plan.DayMapper.Asked;
+import verdamen.server.plan.DayMapper.DayRow;
+import verdamen.server.plan.DayMapper.NameRow;
+import verdamen.server.plan.DayMapper.UidRow;
+
+/** The days that a kitchen keeps: what is planned for them, not how it was solved, which is found anew. */
+@Service
+public class SavedDays {
+
+    private static final int DOCUMENT_VERSION = 1;
+
+    private final DayMapper mapper;
+    private final JsonText json;
+    private final Clock clock;
+
+    SavedDays(DayMapper mapper, JsonText json, Clock clock) {
+        this.mapper = mapper;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * A day to keep.
+     *
+     * @param key its identity, a UUID given by who keeps it: kept twice, it is one
+     * @param name its name
+     * @param day which day it is, as in 2026-03-31
+     * @param spec what is planned; it need not be complete
+     * @param revision of a day that is kept already, as it was when the change began
+     */
+    public record DaySpec(
+            @Within(Limit.CODE) @Nullable String key,
+            @Within(Limit.NAME) @Nullable String name,
+            @Nullable String day,
+            @Nullable PlanSpec spec,
+            @Nullable Integer revision) {}
+
+    /** A day of which everything is known. */
+    private record Checked(String name, LocalDate day, PlanSpec spec) {}
+
+    /**
+     * A page of the days.
+     *
+     * @param search words that must all be found in the name
+     * @param running whether only those are wanted that are run just now
+     * @throws verdamen.core.model.RefusedException when something of it is not known
+     */
+    @Transactional(readOnly = true)
+    public DayPage page(
+            @Nullable String search, boolean running, String sort, boolean down, @Nullable String after, int limit) {
+        Faults faults = new Faults();
+        String words = faults.optionalText("search", search, Limit.SEARCH);
+        DaySort sorted = faults.choice("sort", sort, DaySort.class);
+        faults.number("limit", (double) limit, Limit.PAGE_ROWS);
+        ListPlace place = after == null ? null : ListPlace.of(after, faults);
+        faults.refuse();
+        Asked asked = new Asked(patterns(words), running, Objects.requireNonNull(sorted), down, place, limit + 1);
+        List<DayPage.DayRow> found = mapper.page(asked);
+        List<DayPage.DayRow> rows = found.subList(0, Math.min(limit, found.size()));
+        return new DayPage(
+                rows,
+                found.size() > limit ? asked.sort().placeOf(rows.get(limit - 1)).cursor() : null,
+                mapper.count(asked));
+    }
+
+    private static List<String> patterns(String words) {
+        return Arrays.stream(words.toLowerCase(Locale.ROOT).split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .map(word ->
+                        "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
+                .toList();
+    }
+
+    /**
+     * A day.
+     *
+     * @throws FormulaNotFoundException when there is none
+     */
+    @Transactional(readOnly = true)
+    public SavedDay day(long id) {
+        return told(row(mapper.day(id), id));
+    }
+
+    /** The row, if there is one. */
+    static DayRow row(@Nullable DayRow row, long id) {
+        if (row == null) {
+            throw new FormulaNotFoundException("There is no planned day " + id + ".");
+        }
+        return row;
+    }
+
+    private SavedDay told(DayRow row) {
+        PlanSpec spec = spec(row);
+        Map<Long, String> names =
+                mapper.names(json.ids(formulas(spec))).stream().collect(Collectors.toMap(NameRow::id, NameRow::name));
+        return new SavedDay(
+                row.id(), row.name(), row.day(), spec, names, row.revision(), row.run() != null, row.savedAt());
+    }
+
+    private PlanSpec spec(DayRow row) {
+        return json.read(row.document(), PlanSpec.class);
+    }
+
+    private static List<Long> formulas(PlanSpec spec) {
+        return servings(spec).stream()
+                .map(ServingSpec::formula)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
+    }
+
+    private static List<ServingSpec> servings(PlanSpec spec) {
+        return spec.servings() == null
+                ? List.of()
+                : spec.servings().stream().filter(Objects::nonNull).toList();
+    }
+
+    /**
+     * Keeps a day; kept twice under one key, it is one.
+     *
+     * @throws verdamen.core.model.RefusedException naming what of it has a fault
+     */
+    @Transactional
+    public SavedDay keep(DaySpec asked) {
+        Faults faults = new Faults();
+        Checked day = checked(asked, faults);
+        String uid = faults.uuid("key", asked.key());
+        faults.refuse();
+        Long id = insert(uid, day, null, now());
+        return told(row(id == null ? mapper.byUid(uid) : mapper.day(id), id == null ? 0 : id));
+    }
+
+    private @Nullable Long insert(String uid, Checked day, @Nullable String run, OffsetDateTime at) {
+        return mapper.insert(uid, day.name(), day.day(), DOCUMENT_VERSION, json.of(day.spec()), run, at);
+    }
+
+    /**
+     * Keeps a day as it is now.
+     *
+     * @throws FormulaNotFoundException when there is none
+     * @throws NewerDayException when somebody has changed it meanwhile
+     * @throws verdamen.core.model.RefusedException naming what of it has a fault
+     */
+    @Transactional
+    public SavedDay change(long id, DaySpec asked) {
+        Faults faults = new Faults();
+        Checked day = checked(asked, faults);
+        faults.require(asked.revision() != null, "revision", FaultCode.MISSING, null);
+        faults.refuse();
+        DayRow before = row(mapper.locked(id), id);
+        if (!Objects.equals(asked.revision(), before.revision())) {
+            throw new NewerDayException(before.name());
+        }
+        mapper.update(id, day.name(), day.day(), DOCUMENT_VERSION, json.of(day.spec()), now());
+        return day(id);
+    }
+
+    private Checked checked(DaySpec asked, Faults faults) {
+        String name = faults.text("name", asked.name(), Limit.NAME);
+        LocalDate day = null;
+        try {
+            day = LocalDate.parse(asked.day() == null ? "" : asked.day());
+        } catch (DateTimeParseException none) {
+            faults.add(null, "day", asked.day() == null ? FaultCode.MISSING : FaultCode.UNREADABLE, asked.day());
+        }
+        PlanSpec spec = asked.spec() == null ? PlanSpec.USUAL : asked.spec().checked(faults);
+        return new Checked(name, day == null ? LocalDate.EPOCH : day, spec);
+    }
+
+    private OffsetDateTime now() {
+        return clock.instant().atOffset(ZoneOffset.UTC);
+    }
+
+    /**
+     * Deletes a day; its batches stay.
+     *
+     * @throws FormulaNotFoundException when there is none
+     */
+    @Transactional
+    public void delete(long id) {
+        if (mapper.delete(id) == 0) {
+            row(null, id);
+        }
+    }
+
+    /**
+     * A day as it is told in a file: its formulas by the identities that they have in every kitchen.
+     *
+     * @param uid its identity
+     * @param name its name
+     * @param day which day it is
+     * @param spec what is planned; its servings name no formula
+     * @param formulas identities of the formulas, serving by serving; null for one that is not there any more
+     * @param savedAt when it was saved
+     */
+    public record ToldDay(
+            String uid,
+            String name,
+            LocalDate day,
+            PlanSpec spec,
+            List<@Nullable String> formulas,
+            OffsetDateTime savedAt) {}
+
+    /** Tells every day, one after the other. */
+    @Transactional(readOnly = true)
+    public void all(Consumer<ToldDay> told) {
+        for (Long id : mapper.ids()) {
+            DayRow row = row(mapper.day(id), id);
+            PlanSpec spec = spec(row);
+            Map<Long, String> uids =
+                    mapper.uids(json.ids(formulas(spec))).stream().collect(Collectors.toMap(UidRow::id, UidRow::uid));
+            List<@Nullable String> formulas = new ArrayList<>();
+            servings(spec)
+                    .forEach(serving -> formulas.add(serving.formula() == null ? null : uids.get(serving.formula())));
+            told.accept(
+                    new ToldDay(row.uid(), row.name(), row.day(), spec.withFormulas(null), formulas, row.savedAt()));
+        }
+    }
+
+    /**
+     * Takes a day that is not here yet, once its formulas are.
+     *
+     * @throws verdamen.core.model.RefusedException naming what of it has a fault
+     */
+    @Transactional
+    public void takeMissing(ToldDay told) {
+        List<@Nullable String> uids = told.formulas() == null ? List.of() : told.formulas();
+        Map<String, Long> here =
+                mapper
+                        .byUids(json.of(uids.stream()
+                                .filter(SavedDays::isUuid)
+                                .distinct()
+                                .toList()))
+                        .stream()
+                        .collect(Collectors.toMap(UidRow::uid, UidRow::id));
+        // A formula that is not here any more leaves its serving with one that never was: the page says so beside it.
+        List<@Nullable Long> formulas = new ArrayList<>();
+        uids.forEach(each -> formulas.add(each == null ? 0 : here.getOrDefault(each, 0L)));
+        Faults faults = new Faults();
+        String uid = faults.uuid("uid", told.uid());
+        Checked day = checked(
+                new DaySpec(
+                        null,
+                        told.name(),
+                        told.day() == null ? null : told.day().toString(),
+                        told.spec() == null ? null : told.spec().withFormulas(formulas),
+                        null),
+                faults);
+        faults.refuse();
+        insert(uid, day, null, told.savedAt() == null ? now() : told.savedAt());
+    }
+
+    private static boolean isUuid(@Nullable String text) {
+        Faults faults = new Faults();
+        faults.uuid("formulas", text);
+        return faults.none();
+    }
+}

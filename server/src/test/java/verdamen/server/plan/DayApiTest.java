@@ -1,0 +1,290 @@
+package verdamen.server.plan;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import verdamen.server.ServerTest;
+
+/** Days that are kept and run, over the API. */
+public class DayApiTest extends ServerTest {
+
+    private static final String TODAY = java.time.LocalDate.now().toString();
+
+    private final List<Long> kept = new ArrayList<>();
+
+    @AfterMethod
+    public void forget() {
+        kept.forEach(day -> delete("/api/days/" + day));
+        kept.clear();
+        clearTheBench();
+    }
+
+    private static String spec(int now, int due) {
+        String worker = "{\"name\": \"%s\", \"comes\": %d, \"goes\": %d,"
+                + " \"roles\": [\"prep\", \"dough\", \"shape\", \"cook\"]}";
+        return ("{\"servings\": [{\"formula\": 1, \"pieces\": 24, \"due\": %d}, {\"formula\": 5, \"pieces\": 12, \"due\": %d}],"
+                        + " \"workers\": [%s, %s], \"pans\": 3, \"ovens\": 1, \"mixers\": 0, \"fridgeLitres\": 40}")
+                .formatted(
+                        due,
+                        due,
+                        worker.formatted("Bench", now - 400, now + 400),
+                        worker.formatted("Mill", now - 400, now + 400));
+    }
+
+    private static String day(UUID key, String name, String spec) {
+        return "{\"key\": \"%s\", \"name\": \"%s\", \"day\": \"%s\", \"spec\": %s}".formatted(key, name, TODAY, spec);
+    }
+
+    private JsonNode keep(String name, String spec) {
+        JsonNode saved = postJson("/api/days", day(UUID.randomUUID(), name, spec))
+                .expect(200)
+                .body();
+        kept.add(saved.at("/id").asLong());
+        return saved;
+    }
+
+    private static int now() {
+        return LocalTime.now().toSecondOfDay() / 60;
+    }
+
+    @Test
+    public void aDayIsKeptOnceAndChangedOnlyAsItWasKnown() {
+        UUID key = UUID.randomUUID();
+        JsonNode saved = postJson("/api/days", day(key, "Fair", spec(600, 720)))
+                .expect(200)
+                .body();
+        kept.add(saved.at("/id").asLong());
+        JsonNode again = postJson("/api/days", day(key, "Fair", spec(600, 720)))
+                .expect(200)
+                .body();
+        assertEquals(again.at("/id").asLong(), saved.at("/id").asLong());
+        assertEquals(saved.at("/names/1").asString(), "Pumpkin and emmer roti");
+        String path = "/api/days/" + saved.at("/id").asLong();
+        String change = "{\"name\": \"Late fair\", \"day\": \"%s\", \"revision\": 1, \"spec\": %s}"
+                .formatted(TODAY, spec(600, 800));
+        JsonNode changed = putJson(path, change).expect(200).body();
+        assertEquals(changed.at("/revision").asInt(), 2);
+        assertEquals(changed.at("/spec/servings/0/due").asInt(), 800);
+        Answer late = putJson(path, change).expect(409);
+        assertTrue(
+                late.at("/detail").asString().contains("Late fair"), late.body().toString());
+        assertEquals(getJson(path).expect(200).at("/revision").asInt(), 2);
+        delete(path).expect(200);
+        getJson(path).expect(404);
+    }
+
+    @Test
+    public void whatIsNoDayIsRefusedByField() {
+        Answer none = postJson("/api/days", "{}").expect(422);
+        List<String> fields = new ArrayList<>();
+        none.at("/faults").forEach(fault -> fields.add(fault.at("/field").asString()));
+        assertEquals(fields, List.of("name", "day", "key"));
+        String wrong = day(UUID.randomUUID(), "Fair", spec(600, 99_999)).replace(TODAY, "some day");
+        Answer refused = postJson("/api/days", wrong).expect(422);
+        fields.clear();
+        refused.at("/faults").forEach(fault -> fields.add(fault.at("/field").asString()));
+        assertEquals(fields, List.of("day", "due", "due"));
+    }
+
+    @Test
+    public void daysAreSearchedSortedAndPaged() {
+        for (String name : List.of("Zander fair", "Apple fair", "Market 100%")) {
+            keep(name, spec(600, 720));
+        }
+        JsonNode found = getJson("/api/days?search=fair&sort=name&down=false")
+                .expect(200)
+                .body();
+        assertEquals(found.at("/total").asInt(), 2);
+        assertEquals(found.at("/rows/0/name").asString(), "Apple fair");
+        assertEquals(found.at("/rows/0/servings").asInt(), 2);
+        JsonNode first = getJson("/api/days?search=fair&sort=name&down=false&limit=1")
+                .expect(200)
+                .body();
+        JsonNode second = getJson("/api/days?search=fair&sort=name&down=false&limit=1&after="
+                        + first.at("/next").asString())
+                .expect(200)
+                .body();
+        assertEquals(second.at("/rows/0/name").asString(), "Zander fair");
+        assertTrue(second.at("/next").isNull());
+        assertEquals(getJson("/api/days?search=100%").expect(200).at("/total").asInt(), 1);
+        String byDay = getJson("/api/days?limit=1").expect(200).at("/next").asString();
+        assertEquals(
+                getJson("/api/days?limit=1&after=" + byDay)
+                        .expect(200)
+                        .at("/rows")
+                        .size(),
+                1);
+        assertEquals(
+                getJson("/api/days?sort=weather")
+                        .expect(422)
+                        .at("/faults/0/field")
+                        .asString(),
+                "sort");
+    }
+
+    @Test
+    public void theKitchensFileBringsDaysBackWithTheirFormulas() {
+        JsonNode saved = keep("Fair to take along", spec(600, 720));
+        JsonNode told = getJson("/api/files/kitchen")
+                .expect(200)
+                .at("/days")
+                .valueStream()
+                .filter(each -> each.at("/name").asString().equals("Fair to take along"))
+                .findFirst()
+                .orElseThrow();
+        assertFalse(told.at("/formulas/0").asString().isEmpty());
+        delete("/api/days/" + saved.at("/id").asLong()).expect(200);
+        String gone = "\"" + told.at("/formulas/1").asString() + "\"";
+        byte[] file = ("{\"format\": \"verdamen-kitchen\", \"version\": 3, \"formulas\": [], \"days\": ["
+                        + told.toString().replace(gone, "\"" + UUID.randomUUID() + "\"") + "]}")
+                .getBytes(StandardCharsets.UTF_8);
+        postFile("/api/files/formulas", file).expect(200);
+        postFile("/api/files/formulas", file).expect(200);
+        JsonNode rows = getJson("/api/days?search=take along").expect(200).at("/rows");
+        assertEquals(rows.size(), 1, "taken twice it is one");
+        long id = rows.at("/0/id").asLong();
+        kept.add(id);
+        JsonNode back = getJson("/api/days/" + id).expect(200).body();
+        assertEquals(
+                back.at("/spec/servings/0").toString(),
+                saved.at("/spec/servings/0").toString());
+        Answer unknown = postJson("/api/plan", back.at("/spec").toString()).expect(422);
+        assertEquals(
+                unknown.at("/faults/0/field").asString(), "formula", "a formula that is not here is said beside it");
+    }
+
+    private String planned(JsonNode spec) throws InterruptedException {
+        String id = postJson("/api/plan", spec.toString()).expect(200).at("/id").asString();
+        while (List.of("waiting", "solving", "explaining")
+                .contains(getJson("/api/plan/" + id).expect(200).at("/stage").asString())) {
+            Thread.sleep(20);
+        }
+        return "{\"plan\": \"" + id + "\"}";
+    }
+
+    private JsonNode awaited(String path, Predicate<JsonNode> there) throws InterruptedException {
+        JsonNode answer = getJson(path).expect(200).body();
+        for (int tries = 0; tries < 500 && !there.test(answer); tries++) {
+            Thread.sleep(20);
+            answer = getJson(path).expect(200).body();
+        }
+        assertTrue(there.test(answer), answer.toString());
+        return answer;
+    }
+
+    private static JsonNode task(JsonNode run, String key) {
+        return run.at("/tasks")
+                .valueStream()
+                .filter(task -> task.at("/key").asString().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String note(String task, boolean done) {
+        return "{\"key\": \"%s\", \"task\": \"%s\", \"done\": %s}".formatted(UUID.randomUUID(), task, done);
+    }
+
+    @Test
+    public void aDayThatBeginsLateIsToldWhatMovesAndGoesOnABetterWay() throws InterruptedException {
+        // Planned backwards from an hour from now, its first steps should have been begun half an hour ago.
+        JsonNode saved = keep("Late lunch", spec(now(), now() + 60));
+        String run = "/api/days/" + saved.at("/id").asLong() + "/run";
+        getJson(run).expect(404);
+        postJson(run, planned(saved.at("/spec"))).expect(200);
+        JsonNode late = awaited(run, answer -> !answer.at("/better").isNull());
+        assertTrue(task(late, "s1/set-up").at("/holdsUp").asBoolean());
+        assertTrue(task(late, "s1/cook").at("/moved").asInt() > 20, late.toString());
+        assertFalse(task(late, "s1/cook").at("/holdsUp").asBoolean());
+        int before = missed(late.at("/missed"));
+        assertTrue(
+                missed(late.at("/better/missed")) < before, late.at("/better").toString());
+        JsonNode change = late.at("/better/changes/0");
+        String taken = "{\"plan\": \"" + late.at("/better/plan").asString() + "\"}";
+
+        JsonNode better = putJson(run, taken).expect(200).body();
+        assertEquals(
+                task(better, change.at("/task").asString()).at("/start").asInt(),
+                change.at("/to").asInt());
+        assertTrue(missed(better.at("/missed")) < before);
+
+        JsonNode begun =
+                postJson(run + "/tasks", note("s1/set-up", false)).expect(200).body();
+        assertEquals(task(begun, "s1/set-up").at("/standing").asString(), "going");
+        long batch = begun.at("/servings/0/batch").asLong();
+        assertEquals(
+                getJson("/api/bench/" + batch)
+                        .expect(200)
+                        .at("/run/steps/0/standing")
+                        .asString(),
+                "begun");
+        JsonNode done =
+                postJson(run + "/tasks", note("s1/set-up", true)).expect(200).body();
+        assertEquals(task(done, "s1/set-up").at("/standing").asString(), "done");
+        assertEquals(done.at("/servings/0/batch").asLong(), batch, "one serving is one batch");
+        assertTrue(done.at("/servings/1/batch").isNull());
+        putJson(run, taken).expect(422);
+
+        assertFalse(delete(run).expect(200).at("/running").asBoolean());
+        getJson(run).expect(404);
+        getJson("/api/bench/" + batch).expect(200);
+    }
+
+    private static int missed(JsonNode list) {
+        return list.valueStream().mapToInt(each -> each.at("/by").asInt()).sum();
+    }
+
+    @Test
+    public void aStepOfTheBenchIsAStepOfTheDayAndADeletedBatchBeginsAgain() throws InterruptedException {
+        JsonNode saved = keep("Early lunch", spec(now(), now() + 240));
+        String run = "/api/days/" + saved.at("/id").asLong() + "/run";
+        postJson(run, planned(saved.at("/spec"))).expect(200);
+        JsonNode answer =
+                postJson(run + "/tasks", note("s2/set-up", true)).expect(200).body();
+        assertEquals(answer.at("/missed").size(), 0, "sooner is no harm");
+        long batch = answer.at("/servings/1/batch").asLong();
+        String at = getJson("/api/bench/" + batch).expect(200).at("/clock/now").asString();
+        postJson(
+                        "/api/bench/" + batch + "/entries",
+                        "{\"entries\": [{\"key\": \"%s\", \"kind\": \"step\", \"step\": \"pour\", \"outcome\": \"begun\", \"at\": \"%s\"}]}"
+                                .formatted(UUID.randomUUID(), at))
+                .expect(200);
+        assertEquals(
+                task(getJson(run).expect(200).body(), "s2/pour").at("/standing").asString(), "going");
+        delete("/api/batches/" + batch).expect(200);
+        assertEquals(
+                task(getJson(run).expect(200).body(), "s2/set-up")
+                        .at("/standing")
+                        .asString(),
+                "to-do");
+    }
+
+    @Test
+    public void onlyAPlanOfTheDayAsItIsCanBeRunAndOnlyOnce() throws InterruptedException {
+        JsonNode saved = keep("Lunch", spec(600, 720));
+        JsonNode other = keep("Other lunch", spec(600, 760));
+        String run = "/api/days/" + saved.at("/id").asLong() + "/run";
+        String wrong = planned(other.at("/spec"));
+        assertEquals(postJson(run, wrong).expect(422).at("/faults/0/code").asString(), "contradicts");
+        postJson(run, "{\"plan\": \"gone\"}").expect(404);
+        String plan = planned(saved.at("/spec"));
+        postJson(run, plan).expect(200);
+        assertEquals(postJson(run, plan).expect(422).at("/faults/0/field").asString(), "run");
+        assertEquals(
+                postJson(run + "/tasks", note("s9/cook", true))
+                        .expect(422)
+                        .at("/faults/0/field")
+                        .asString(),
+                "task");
+        assertEquals(getJson("/api/days?running=true").expect(200).at("/total").asInt(), 1);
+    }
+}
