@@ -29,6 +29,7 @@ export type PlanRemedy = Schemas["PlanRemedy"];
 export type PlanDemand = Schemas["Demand"];
 export type DayPlan = Schemas["DayPlan"];
 export type DayTask = Schemas["DayTask"];
+export type PlanAlternative = Schemas["AlternativeDay"];
 export type SavedDay = Schemas["SavedDay"];
 export type DayPage = Schemas["DayPage"];
 export type DayRunAnswer = Schemas["DayRunAnswer"];

@@ -60,12 +60,28 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
             <IconButton label={`Remove ${name}`} onClick={() => set(withoutServing(spec, at))}>
               <X size={14} aria-hidden />
             </IconButton>
+            <label className="flex basis-full items-center gap-1.5 pl-6 text-xs">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-xs"
+                checked={serving.overnight ?? false}
+                aria-label={`Dough of ${name} made the evening before, chilled overnight`}
+                onChange={(event) => set(withServing(spec, at, { overnight: event.target.checked }))}
+              />
+              made the evening before, chilled overnight
+            </label>
             <Said messages={ofFormula(faults, at)} />
           </div>
         );
       })}
       {servings.some(({ due }) => due === null || due === undefined) && (
         <p className="soft py-1 text-sm">Say when each is served, and the day is planned.</p>
+      )}
+      {servings.some(({ overnight }) => overnight) && (
+        <p className="py-1 text-sm">
+          Over night a dough stays covered, as cold as your local food rules ask for. They and your food safety advice
+          count before this plan.
+        </p>
       )}
       <FormulaFinder
         label="Serve a formula"

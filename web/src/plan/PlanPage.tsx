@@ -14,6 +14,7 @@ import {
 import { type AnswerView, Faults, useAnswer } from "../formula";
 import { ErrorNotice, ProblemNotice, useNotices } from "../parts";
 import { clockWords, durationWords } from "../words";
+import { Alternatives } from "./Alternatives";
 import { Clash } from "./Clash";
 import { DayBar } from "./DayBar";
 import {
@@ -243,6 +244,7 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
             onSelect={setSelected}
             onPin={pin}
           />
+          {state.stage === "done" && <Alternatives spec={spec} state={state} onTake={onChange} />}
         </>
       ) : (
         state.stage === "done" && <p>No plan was found in time. Ask for less, and try again.</p>

@@ -35,6 +35,7 @@ export {
   demandWords,
   durationWords,
   missedWords,
+  alternativeWords,
   placeName,
   remedyWords,
   ROLES,

@@ -1,4 +1,4 @@
-import type { DayTask, PlanDemand, PlannedServing, PlanRemedy } from "../api";
+import type { DayTask, PlanAlternative, PlanDemand, PlannedServing, PlanRemedy } from "../api";
 import tasks from "./tasks.json";
 
 const MINUTES_PER_HOUR = 60;
@@ -113,3 +113,13 @@ export function remedyWords(
       return "Let go of what was pinned";
   }
 }
+
+const ALTERNATIVES: Record<PlanAlternative["kind"], string> = {
+  pan: "one pan more",
+  person: "somebody else to help",
+  sooner: "everybody comes an hour sooner",
+  overnight: "doughs made the evening before, chilled overnight",
+};
+
+/** Another way to get through a day. */
+export const alternativeWords = (kind: PlanAlternative["kind"]) => ALTERNATIVES[kind];

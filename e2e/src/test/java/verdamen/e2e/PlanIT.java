@@ -44,6 +44,13 @@ public class PlanIT extends StationTest {
         open("/plan");
         serve("Pumpkin and emmer roti", "12:00");
         waitForText(PLANNED + "[data-testid=plan-words]", "everything is ready when it is served");
+        button("Compare with other ways");
+        patience()
+                .until(driver -> texts("[data-testid=alternatives] tbody tr[data-planned=true]")
+                                .size()
+                        == 5);
+        List<String> ways = texts("[data-testid=alternatives] tbody tr");
+        assertTrue(ways.get(4).contains("the day before") && ways.get(4).contains("litres"), ways.toString());
         int rows = texts(PLANNED + "[data-testid=plan-tasks] tbody tr").size();
         assertTrue(rows >= 7, rows + " tasks");
         assertEquals(texts("[data-testid=clash]"), List.of());

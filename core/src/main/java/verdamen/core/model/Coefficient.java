@@ -520,6 +520,14 @@ public enum Coefficient {
     PLAN_FROM_HOUR,
     /** Hour at which it ends. */
     PLAN_UNTIL_HOUR,
+    /** Hour of the evening at which dough goes into the fridge for the night. */
+    PLAN_EVENING_HOUR,
+    /** Hour at which whoever makes it comes. */
+    PLAN_EVENING_FROM_HOUR,
+    /** Hour at which they go. */
+    PLAN_EVENING_UNTIL_HOUR,
+    /** Minutes before serving at which a chilled dough is taken out to be shaped. */
+    PLAN_SHAPED_BEFORE_MIN,
     /** Litres in the fridge until somebody says how many. */
     PLAN_FRIDGE_L,
     /** Hours beyond those of workers and servings in which tasks without hands may lie. */

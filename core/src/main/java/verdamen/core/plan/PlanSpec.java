@@ -40,14 +40,15 @@ public record PlanSpec(
 
     private static final int MINUTES_PER_HOUR = 60;
 
+    /** Everything that somebody can do. */
+    static final List<String> ALL_ROLES =
+            EnumSet.allOf(Role.class).stream().map(Role::code).toList();
+
     /** What a plan begins with: one person with a pan, a morning long, and nothing to serve yet. */
     public static final PlanSpec USUAL = new PlanSpec(
             List.of(),
             List.of(new WorkerSpec(
-                    "Bench",
-                    hour(Coefficient.PLAN_FROM_HOUR),
-                    hour(Coefficient.PLAN_UNTIL_HOUR),
-                    EnumSet.allOf(Role.class).stream().map(Role::code).toList())),
+                    "Bench", hour(Coefficient.PLAN_FROM_HOUR), hour(Coefficient.PLAN_UNTIL_HOUR), ALL_ROLES)),
             1,
             1,
             0,
@@ -62,12 +63,27 @@ public record PlanSpec(
      * @param version its version; absent for the newest
      * @param pieces how many pieces; absent for as many as the formula makes
      * @param due when it is served
+     * @param overnight whether its dough is made the evening before and chilled overnight; absent for no
      */
     public record ServingSpec(
             @Nullable Long formula,
             @Nullable Integer version,
             @Within(Limit.PIECES) @Nullable Integer pieces,
-            @Within(Limit.PLAN_MINUTE) @Nullable Integer due) {}
+            @Within(Limit.PLAN_MINUTE) @Nullable Integer due,
+            @Nullable Boolean overnight) {
+
+        ServingSpec withDue(@Nullable Integer other) {
+            return new ServingSpec(formula, version, pieces, other, overnight);
+        }
+
+        ServingSpec of(@Nullable Long otherFormula, @Nullable Integer otherVersion) {
+            return new ServingSpec(otherFormula, otherVersion, pieces, due, overnight);
+        }
+
+        ServingSpec chilledOvernight() {
+            return new ServingSpec(formula, version, pieces, due, true);
+        }
+    }
 
     /**
      * Somebody who is there.
@@ -106,19 +122,14 @@ public record PlanSpec(
     public PlanSpec withFormulas(@Nullable List<@Nullable Long> formulas) {
         return withServings(each(
                 servings,
-                (number, serving) -> new ServingSpec(
+                (number, serving) -> serving.of(
                         formulas == null || number >= formulas.size() ? null : formulas.get(number),
-                        serving.version(),
-                        serving.pieces(),
-                        serving.due())));
+                        serving.version())));
     }
 
     /** The same of these versions, serving by serving. */
     public PlanSpec withVersions(List<Integer> versions) {
-        return withServings(each(
-                servings,
-                (number, serving) ->
-                        new ServingSpec(serving.formula(), versions.get(number), serving.pieces(), serving.due())));
+        return withServings(each(servings, (number, serving) -> serving.of(serving.formula(), versions.get(number))));
     }
 
     /** What is served, with the faults of it added. */
@@ -127,7 +138,7 @@ public record PlanSpec(
         faults.require(servings != null && !servings.isEmpty(), "servings", FaultCode.MISSING, null);
         int line = 0;
         for (ServingSpec each : faults.atMost("servings", servings, Limit.SERVINGS)) {
-            ServingSpec serving = each == null ? new ServingSpec(null, null, null, null) : each;
+            ServingSpec serving = each == null ? new ServingSpec(null, null, null, null, null) : each;
             if (serving.formula() == null) {
                 faults.add(line, "formula", FaultCode.MISSING, null);
             }
@@ -204,7 +215,7 @@ public record PlanSpec(
         return read;
     }
 
-    private static int hour(Coefficient hour) {
+    static int hour(Coefficient hour) {
         return MINUTES_PER_HOUR * (int) hour.value();
     }
 
@@ -239,11 +250,7 @@ public record PlanSpec(
                 withServings(each(
                         servings,
                         (number, serving) -> key(number).equals(subject)
-                                ? new ServingSpec(
-                                        serving.formula(),
-                                        serving.version(),
-                                        serving.pieces(),
-                                        plus(serving.due(), remedy.by()))
+                                ? serving.withDue(plus(serving.due(), remedy.by()))
                                 : serving));
             case HOURS ->
                 withWorkers(each(
@@ -268,11 +275,11 @@ public record PlanSpec(
     }
 
     /** Changes one of a list by its place in it. */
-    private interface Change<T> {
+    interface Change<T> {
         T of(int number, T one);
     }
 
-    private static <T> List<@Nullable T> each(@Nullable List<@Nullable T> list, Change<T> change) {
+    static <T> List<@Nullable T> each(@Nullable List<@Nullable T> list, Change<T> change) {
         List<@Nullable T> changed = new ArrayList<>();
         for (T one : list == null ? List.<T>of() : list) {
             changed.add(one == null ? null : change.of(changed.size(), one));
@@ -280,15 +287,22 @@ public record PlanSpec(
         return changed;
     }
 
-    private static @Nullable Integer plus(@Nullable Integer number, int more) {
+    /** A list with one more. */
+    static <T> List<@Nullable T> and(List<T> list, T one) {
+        List<@Nullable T> all = new ArrayList<>(list);
+        all.add(one);
+        return all;
+    }
+
+    static @Nullable Integer plus(@Nullable Integer number, int more) {
         return number == null ? null : Integer.valueOf(number + more);
     }
 
-    private PlanSpec withServings(List<@Nullable ServingSpec> others) {
+    PlanSpec withServings(List<@Nullable ServingSpec> others) {
         return new PlanSpec(others, workers, pans, ovens, mixers, fridgeLitres, careful, pins);
     }
 
-    private PlanSpec withWorkers(List<@Nullable WorkerSpec> others) {
+    PlanSpec withWorkers(List<@Nullable WorkerSpec> others) {
         return new PlanSpec(servings, others, pans, ovens, mixers, fridgeLitres, careful, pins);
     }
 
@@ -296,7 +310,7 @@ public record PlanSpec(
         return new PlanSpec(servings, workers, pans, ovens, mixers, fridgeLitres, careful, others);
     }
 
-    private PlanSpec withPlace(String place, int more) {
+    PlanSpec withPlace(String place, int more) {
         return new PlanSpec(
                 servings,
                 workers,

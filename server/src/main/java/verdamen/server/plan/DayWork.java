@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.FormulaSpec;
@@ -14,6 +13,7 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
+import verdamen.core.plan.Overnight;
 import verdamen.core.plan.Place;
 import verdamen.core.plan.PlanDay;
 import verdamen.core.plan.PlanQuestion;
@@ -88,7 +88,7 @@ class DayWork {
         try {
             FormulaDocument document =
                     asked.version() == null ? formulas.newest(formula) : formulas.version(formula, asked.version());
-            MadeFormula made = MadeFormula.of(sized(document.formula(), asked.pieces()), pantry.pantry());
+            MadeFormula made = MadeFormula.of(asWanted(document.formula(), asked, due), pantry.pantry());
             wanted.add(new Wanted(key, made, due));
             RollingWindow window = made.evaluation().window();
             servings.add(new PlannedServing(
@@ -109,11 +109,13 @@ class DayWork {
         }
     }
 
-    private FormulaSpec sized(FormulaSpec spec, @Nullable Integer pieces) {
+    private FormulaSpec asWanted(FormulaSpec spec, ServingSpec asked, int due) {
         Pantry book = pantry.pantry();
-        return pieces == null
+        Integer pieces = asked.pieces();
+        FormulaSpec sized = pieces == null
                 ? spec
                 : Scaling.of(new ScalingQuestion(spec, null, pieces, null, null, null, null), book)
                         .formula();
+        return Boolean.TRUE.equals(asked.overnight()) ? Overnight.chilled(sized, due, book) : sized;
     }
 }

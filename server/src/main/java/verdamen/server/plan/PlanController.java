@@ -1,5 +1,7 @@
 package verdamen.server.plan;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -12,6 +14,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.model.Faults;
+import verdamen.core.plan.Alternative;
 import verdamen.core.plan.PlanSpec;
 
 /** Plans over the API. */
@@ -35,6 +39,30 @@ class PlanController {
     @PostMapping
     PlanState begin(@RequestBody PlanSpec spec) {
         return plans.begin(spec);
+    }
+
+    /**
+     * Another way to get through a day.
+     *
+     * @param kind what is different
+     * @param spec what is asked for then
+     */
+    record AlternativeDay(Alternative kind, PlanSpec spec) {}
+
+    /** Other ways to get through a day, each to be planned by itself. */
+    @PostMapping("/alternatives")
+    List<AlternativeDay> alternatives(@RequestBody PlanSpec spec) {
+        Faults faults = new Faults();
+        spec.checked(faults);
+        faults.refuse();
+        List<AlternativeDay> days = new ArrayList<>();
+        for (Alternative kind : Alternative.values()) {
+            PlanSpec other = kind.of(spec);
+            if (other != null) {
+                days.add(new AlternativeDay(kind, other));
+            }
+        }
+        return days;
     }
 
     /** How far a plan is. */

@@ -160,4 +160,24 @@ public class PlanApiTest extends ServerTest {
         getJson("/api/plan/" + id + "/calendar?day=tomorrow").expect(422);
         getJson("/api/plan/none/calendar?day=2026-12-01").expect(404);
     }
+
+    @Test
+    public void otherWaysCanBePlannedAndTheNightNeedsTheFridge() throws InterruptedException {
+        JsonNode ways = postJson("/api/plan/alternatives", asked(360, 1, roti(12, 720)))
+                .expect(200)
+                .body();
+        assertEquals(
+                ways.valueStream().map(way -> way.at("/kind").asString()).toList(),
+                List.of("pan", "person", "sooner", "overnight"));
+        Answer night = planned(ways.at("/3/spec").toString());
+        assertEquals(night.at("/missed").size(), 0);
+        assertTrue(night.at("/plan/begins").asInt() < 0);
+        assertTrue(night.at("/plan/fridgeLitres").asInt() > 0);
+        assertEquals(
+                postJson("/api/plan/alternatives", "{}")
+                        .expect(422)
+                        .at("/faults/0/field")
+                        .asString(),
+                "servings");
+    }
 }

@@ -117,6 +117,13 @@ public class MutatedRequestsTest extends ServerTest {
                         + " \"ovens\": 1, \"mixers\": 1, \"fridgeLitres\": 9, \"careful\": true, \"pins\": [{\"task\": \"s1/pour\","
                         + " \"start\": 500}]}"
             },
+            {
+                "/api/plan/alternatives",
+                "{\"servings\": [{\"formula\": 3, \"version\": 1, \"pieces\": 8, \"due\": 720}], \"workers\": [{\"name\": \"Bench\","
+                        + " \"comes\": 400, \"goes\": 780, \"roles\": [\"prep\", \"dough\", \"shape\", \"cook\"]}], \"pans\": 1,"
+                        + " \"ovens\": 1, \"mixers\": 1, \"fridgeLitres\": 9, \"careful\": true, \"pins\": [{\"task\": \"s1/pour\","
+                        + " \"start\": 500}]}"
+            },
             {"/api/portion/order", "{\"items\": [{\"formula\": 1, \"pieces\": 24}], \"stepGrams\": 5}"},
             // Not the records of own bread: they are kept, and teach the kitchen that all tests share.
             {"/api/leavening", ofFlourAndWater("").replace("}, }", "}}")},
