@@ -467,3 +467,9 @@ export const dayRunQuery = (id: number) =>
     refetchInterval: 3_000,
     staleTime: 0,
   });
+
+/** Where calendar programs find the days. */
+export const feedQuery = queryOptions({
+  queryKey: ["days", "feed"],
+  queryFn: ({ signal }) => taken(api.GET("/api/days/feed", { signal })),
+});

@@ -30,10 +30,10 @@ export function DayBar({ draft, usual, plan, onChange }: DayBarProps) {
         ? taken(
             api.PUT("/api/days/{id}", {
               params: { path: { id: saved.id } },
-              body: { name, day, spec, revision: saved.revision },
+              body: { name, day, spec, plan, revision: saved.revision },
             }),
           )
-        : taken(api.POST("/api/days", { body: { key, name, day, spec } }));
+        : taken(api.POST("/api/days", { body: { key, name, day, spec, plan } }));
     },
     onSuccess: (day, sent) => {
       onChange((now) => afterSaving(now, sent, day));

@@ -231,6 +231,9 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
               <a className="btn btn-sm" href={calendarOf(state.id, day, worker)} aria-disabled={day === ""}>
                 Calendar
               </a>
+              <a className="btn btn-sm" href={`/api/plan/${state.id}/csv`}>
+                CSV
+              </a>
             </span>
             <button type="button" className="btn btn-sm print:hidden" onClick={() => window.print()}>
               Print

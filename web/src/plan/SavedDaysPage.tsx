@@ -6,6 +6,7 @@ import { api, type DayPage, daysQuery, newUuid, type SavedDay, taken } from "../
 import { useFigures } from "../figures";
 import { SearchBox } from "../frame";
 import { ErrorNotice, ErrorText, IconButton, type Sort, SortHeading, useNotices, useQuiet } from "../parts";
+import { Feed } from "./Feed";
 
 type Row = DayPage["rows"][number];
 type Column = "day" | "name";
@@ -69,6 +70,7 @@ export function SavedDaysPage() {
           {words === "" ? "No day was saved yet: plan one, give it a name, and save it." : "No day of this name."}
         </p>
       )}
+      <Feed />
     </main>
   );
 }

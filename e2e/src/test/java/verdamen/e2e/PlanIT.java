@@ -20,11 +20,12 @@ public class PlanIT extends StationTest {
     private static final String ROLL = "g[role=button][aria-label*='Roll, Pumpkin']";
 
     private void serve(String formula, String time) {
-        css("input[aria-label='Serve a formula']").sendKeys(formula.substring(0, 7));
+        WebElement finder = css("input[aria-label='Serve a formula']");
+        finder.sendKeys(formula.substring(0, 7));
         patience()
                 .until(ExpectedConditions.elementToBeClickable(
-                        By.xpath("//li/button[contains(normalize-space(), '" + formula + "')]")))
-                .click();
+                        By.xpath("//li/button[contains(normalize-space(), '" + formula + "')]")));
+        finder.sendKeys(Keys.ENTER);
         fill("When " + formula + " is served", time);
     }
 

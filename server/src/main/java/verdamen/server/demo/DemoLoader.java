@@ -349,6 +349,7 @@ class DemoLoader implements SmartInitializingSingleton {
                         day.spec()
                                 .withFormulas(
                                         day.formulas().stream().map(ids::get).toList()),
+                        null,
                         null)));
     }
 }

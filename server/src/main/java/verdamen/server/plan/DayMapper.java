@@ -20,6 +20,7 @@ interface DayMapper {
             LocalDate day,
             int documentVersion,
             String document,
+            @Nullable String plan,
             @Nullable String run,
             int revision,
             OffsetDateTime savedAt) {}
@@ -63,7 +64,7 @@ interface DayMapper {
             @Param("day") LocalDate day,
             @Param("documentVersion") int documentVersion,
             @Param("document") String document,
-            @Param("run") @Nullable String run,
+            @Param("plan") @Nullable String plan,
             @Param("savedAt") OffsetDateTime savedAt);
 
     void update(
@@ -72,7 +73,17 @@ interface DayMapper {
             @Param("day") LocalDate day,
             @Param("documentVersion") int documentVersion,
             @Param("document") String document,
+            @Param("plan") @Nullable String plan,
             @Param("savedAt") OffsetDateTime savedAt);
+
+    /** Days from this one on, the first ones first. */
+    List<DayRow> from(@Param("day") LocalDate day, @Param("limit") int limit);
+
+    /** The key of the feed; null when there is none. */
+    @Nullable
+    String feed();
+
+    void keepFeed(@Param("key") @Nullable String key);
 
     void keepRun(@Param("id") long id, @Param("run") @Nullable String run);
 

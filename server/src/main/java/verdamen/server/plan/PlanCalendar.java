@@ -5,9 +5,9 @@ import java.io.InputStream;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -23,9 +23,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
-import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
 import verdamen.server.plan.PlanState.PlannedServing;
+import verdamen.server.plan.SavedDays.KeptPlan;
+import verdamen.server.plan.SavedDays.SeenDay;
 
 /** A plan as an iCalendar file: an event for everything that is done by hand, at moments in UTC. */
 @Component
@@ -47,21 +48,15 @@ class PlanCalendar {
     /**
      * The file.
      *
-     * @param day the day that is planned, where the server stands
+     * @param days the days, where the server stands; one without a plan is there as a whole
      * @param worker only what this worker does; null for everything that is done by hand
      */
-    String write(PlanState state, DayPlan plan, LocalDate day, @Nullable String worker) {
+    String write(List<SeenDay> days, @Nullable String worker) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        Map<String, String> names =
-                state.servings().stream().collect(Collectors.toMap(PlannedServing::key, PlannedServing::name));
-        ZonedDateTime midnight = day.atStartOfDay(ZoneId.systemDefault());
-        plan.tasks().stream()
-                .filter(task -> task.worker() != null && (worker == null || worker.equals(task.worker())))
-                .map(task -> event(state.id(), task, names.getOrDefault(task.serving(), ""), midnight))
-                .forEach(calendar::add);
+        days.forEach(day -> add(day, worker, calendar));
         StringWriter text = new StringWriter();
         try {
             new CalendarOutputter(false).output(calendar, text);
@@ -69,6 +64,23 @@ class PlanCalendar {
             throw new UncheckedIOException(unwritable);
         }
         return text.toString();
+    }
+
+    private void add(SeenDay day, @Nullable String worker, Calendar calendar) {
+        KeptPlan kept = day.plan();
+        if (kept == null) {
+            VEvent whole = new VEvent(day.day(), day.name());
+            whole.add(new Uid(day.uid() + "@verdamen"));
+            calendar.add(whole);
+            return;
+        }
+        Map<String, String> names =
+                kept.servings().stream().collect(Collectors.toMap(PlannedServing::key, PlannedServing::name));
+        ZonedDateTime midnight = day.day().atStartOfDay(ZoneId.systemDefault());
+        kept.plan().tasks().stream()
+                .filter(task -> task.worker() != null && (worker == null || worker.equals(task.worker())))
+                .map(task -> event(day.uid(), task, names.getOrDefault(task.serving(), ""), midnight))
+                .forEach(calendar::add);
     }
 
     private VEvent event(String plan, DayTask task, String serving, ZonedDateTime midnight) {

@@ -92,6 +92,19 @@ class PlanController {
                 .body(plans.calendar(id, day, worker));
     }
 
+    /** A plan as a CSV file: a row for every task. */
+    @GetMapping(value = "/{id}/csv", produces = "text/csv")
+    ResponseEntity<String> csv(@PathVariable String id) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("verdamen-plan.csv")
+                                .build()
+                                .toString())
+                .body(plans.csv(id));
+    }
+
     /** Has a plan stop where it is. */
     @DeleteMapping("/{id}")
     PlanState cancel(@PathVariable String id) {

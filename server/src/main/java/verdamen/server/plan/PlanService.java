@@ -4,6 +4,7 @@ import jakarta.annotation.PreDestroy;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
@@ -19,7 +20,8 @@ import verdamen.core.model.RefusedException;
 import verdamen.core.plan.PlanSpec;
 import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.kitchen.KitchenOfRequest;
-import verdamen.server.plan.PlanState.DayPlan;
+import verdamen.server.plan.SavedDays.KeptPlan;
+import verdamen.server.plan.SavedDays.SeenDay;
 
 /** Plans days, one after the other, off the request. */
 @Service
@@ -74,6 +76,15 @@ class PlanService {
         }
         keep(id, job);
         return job.state();
+    }
+
+    /** How far a plan is; null when it is not known, or forgotten. */
+    @Nullable
+    PlanState known(String id) {
+        synchronized (jobs) {
+            PlanJob job = jobs.get(key(id));
+            return job == null ? null : job.state();
+        }
     }
 
     /**
@@ -134,10 +145,25 @@ class PlanService {
         } catch (DateTimeParseException none) {
             faults.add(null, "day", FaultCode.UNREADABLE, day);
         }
-        DayPlan plan = state.plan();
-        faults.require(plan != null, "plan", FaultCode.MISSING, null);
+        KeptPlan plan = plan(state, faults);
+        SeenDay seen = new SeenDay(id, "", Objects.requireNonNull(date), plan);
+        return calendar.write(List.of(seen), worker);
+    }
+
+    /**
+     * A plan as a CSV file: a row for every task.
+     *
+     * @throws FormulaNotFoundException when it is not known, or forgotten
+     * @throws RefusedException when nothing is planned yet
+     */
+    String csv(String id) {
+        return PlanCsv.write(plan(state(id), new Faults()));
+    }
+
+    private static KeptPlan plan(PlanState state, Faults faults) {
+        faults.require(state.plan() != null, "plan", FaultCode.MISSING, null);
         faults.refuse();
-        return calendar.write(state, Objects.requireNonNull(plan), Objects.requireNonNull(date), worker);
+        return new KeptPlan(state.servings(), Objects.requireNonNull(state.plan()));
     }
 
     private PlanJob job(String id) {

@@ -29,6 +29,8 @@ import verdamen.server.plan.DayMapper.Asked;
 import verdamen.server.plan.DayMapper.DayRow;
 import verdamen.server.plan.DayMapper.NameRow;
 import verdamen.server.plan.DayMapper.UidRow;
+import verdamen.server.plan.PlanState.DayPlan;
+import verdamen.server.plan.PlanState.PlannedServing;
 
 /** The days that a kitchen keeps: what is planned for them, not how it was solved, which is found anew. */
 @Service
@@ -37,11 +39,13 @@ public class SavedDays {
     private static final int DOCUMENT_VERSION = 1;
 
     private final DayMapper mapper;
+    private final PlanService plans;
     private final JsonText json;
     private final Clock clock;
 
-    SavedDays(DayMapper mapper, JsonText json, Clock clock) {
+    SavedDays(DayMapper mapper, PlanService plans, JsonText json, Clock clock) {
         this.mapper = mapper;
+        this.plans = plans;
         this.json = json;
         this.clock = clock;
     }
@@ -53,6 +57,7 @@ public class SavedDays {
      * @param name its name
      * @param day which day it is, as in 2026-03-31
      * @param spec what is planned; it need not be complete
+     * @param plan id of the plan of it that was seen last; absent for none
      * @param revision of a day that is kept already, as it was when the change began
      */
     public record DaySpec(
@@ -60,6 +65,7 @@ public class SavedDays {
             @Within(Limit.NAME) @Nullable String name,
             @Nullable String day,
             @Nullable PlanSpec spec,
+            @Within(Limit.CODE) @Nullable String plan,
             @Nullable Integer revision) {}
 
     /** A day of which everything is known. */
@@ -153,12 +159,46 @@ public class SavedDays {
         Checked day = checked(asked, faults);
         String uid = faults.uuid("key", asked.key());
         faults.refuse();
-        Long id = insert(uid, day, null, now());
+        Long id = insert(uid, day, plan(asked), now());
         return told(row(id == null ? mapper.byUid(uid) : mapper.day(id), id == null ? 0 : id));
     }
 
-    private @Nullable Long insert(String uid, Checked day, @Nullable String run, OffsetDateTime at) {
-        return mapper.insert(uid, day.name(), day.day(), DOCUMENT_VERSION, json.of(day.spec()), run, at);
+    private @Nullable Long insert(String uid, Checked day, @Nullable String plan, OffsetDateTime at) {
+        return mapper.insert(uid, day.name(), day.day(), DOCUMENT_VERSION, json.of(day.spec()), plan, at);
+    }
+
+    /** The plan as it was seen, as JSON; null when there is none of what is kept. */
+    private @Nullable String plan(DaySpec asked) {
+        PlanState seen = asked.plan() == null ? null : plans.known(asked.plan());
+        boolean isOfIt = seen != null && Objects.equals(asked.spec(), plans.spec(seen.id()));
+        return isOfIt && seen.plan() != null ? json.of(new KeptPlan(seen.servings(), seen.plan())) : null;
+    }
+
+    /**
+     * A plan as it was seen.
+     *
+     * @param servings what is served
+     * @param plan when what is done for it
+     */
+    record KeptPlan(List<PlannedServing> servings, DayPlan plan) {}
+
+    /** A day as it is seen from outside. */
+    record SeenDay(
+            String uid,
+            String name,
+            LocalDate day,
+            @Nullable KeptPlan plan) {}
+
+    /** Days from this one on, the first ones first, so many at most. */
+    @Transactional(readOnly = true)
+    List<SeenDay> from(LocalDate day, int most) {
+        return mapper.from(day, most).stream()
+                .map(row -> new SeenDay(
+                        row.uid(),
+                        row.name(),
+                        row.day(),
+                        row.plan() == null ? null : json.read(row.plan(), KeptPlan.class)))
+                .toList();
     }
 
     /**
@@ -178,7 +218,7 @@ public class SavedDays {
         if (!Objects.equals(asked.revision(), before.revision())) {
             throw new NewerDayException(before.name());
         }
-        mapper.update(id, day.name(), day.day(), DOCUMENT_VERSION, json.of(day.spec()), now());
+        mapper.update(id, day.name(), day.day(), DOCUMENT_VERSION, json.of(day.spec()), plan(asked), now());
         return day(id);
     }
 
@@ -271,6 +311,7 @@ public class SavedDays {
                         told.name(),
                         told.day() == null ? null : told.day().toString(),
                         told.spec() == null ? null : told.spec().withFormulas(formulas),
+                        null,
                         null),
                 faults);
         faults.refuse();

@@ -10,7 +10,8 @@ import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.model.Faults;
-import verdamen.server.files.CsvFile.Row;
+import verdamen.server.csv.CsvFile;
+import verdamen.server.csv.CsvFile.Row;
 import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
 

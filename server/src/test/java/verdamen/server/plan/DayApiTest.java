@@ -4,21 +4,28 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Predicate;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.VEvent;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import verdamen.server.ServerTest;
 
 /** Days that are kept and run, over the API. */
 public class DayApiTest extends ServerTest {
 
-    private static final String TODAY = java.time.LocalDate.now().toString();
+    private static final String TODAY = LocalDate.now().toString();
 
     private final List<Long> kept = new ArrayList<>();
 
@@ -286,5 +293,51 @@ public class DayApiTest extends ServerTest {
                         .asString(),
                 "task");
         assertEquals(getJson("/api/days?running=true").expect(200).at("/total").asInt(), 1);
+    }
+
+    private List<String> events(String feed) throws Exception {
+        Calendar calendar =
+                new CalendarBuilder().build(new StringReader(new String(getBytes(feed), StandardCharsets.UTF_8)));
+        return calendar.<VEvent>getComponents(Component.VEVENT).stream()
+                .map(event -> event.getSummary().getValue())
+                .toList();
+    }
+
+    @Test
+    public void theFeedHasEveryDayUntilItsAddressIsRevoked() throws Exception {
+        String spec = spec(600, 720);
+        String plan = planned(json(spec));
+        String id = json(plan).at("/plan").asString();
+        JsonNode saved = postJson(
+                        "/api/days",
+                        day(UUID.randomUUID(), "Fair", spec).replaceFirst("\\{", "{\"plan\": \"" + id + "\", "))
+                .expect(200)
+                .body();
+        kept.add(saved.at("/id").asLong());
+        keep("Not planned yet", spec);
+        assertTrue(getJson("/api/days/feed").expect(200).at("/path").isNull());
+        String first = postJson("/api/days/feed", "").expect(200).at("/path").asString();
+        List<String> events = events(first);
+        assertTrue(events.contains("Not planned yet"), "a day without a plan is there as a whole: " + events);
+        assertTrue(events.contains("Cook: Pumpkin and emmer roti"), events.toString());
+        assertFalse(events.contains("Fair"), "a day with a plan is there by its work");
+        String second = postJson("/api/days/feed", "").expect(200).at("/path").asString();
+        getJson(first).expect(404);
+        assertEquals(events(second), events);
+        assertTrue(delete("/api/days/feed").expect(200).at("/path").isNull());
+        getJson(second).expect(404);
+
+        String[] csv = new String(getBytes("/api/plan/" + id + "/csv"), StandardCharsets.UTF_8).split("\r\n");
+        assertTrue(csv[0].startsWith("start_min,end_min,task,serving,worker,pans"), csv[0]);
+        JsonNode tasks = getJson("/api/plan/" + id).expect(200).at("/plan/tasks");
+        assertEquals(csv.length - 1, tasks.size());
+        assertTrue(
+                csv[1].startsWith(
+                        tasks.at("/0/start").asInt() + "," + tasks.at("/0/end").asInt() + ",set-out,"),
+                csv[1]);
+    }
+
+    private static JsonNode json(String text) {
+        return new JsonMapper().readTree(text);
     }
 }

@@ -1,4 +1,4 @@
-package verdamen.server.files;
+package verdamen.server.csv;
 
 import java.io.IOException;
 import java.io.StringReader;
@@ -19,7 +19,7 @@ import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
 
 /** Reads and writes CSV files with a row of headings. */
-final class CsvFile {
+public final class CsvFile {
 
     private static final char GUARD = '\'';
     private static final String FORMULA_STARTS = "=+-@\t\r";
@@ -34,18 +34,16 @@ final class CsvFile {
             .get();
 
     /** A row: its line in the file and its cells by heading. */
-    record Row(int line, Map<String, String> cells) {
+    public record Row(int line, Map<String, String> cells) {
 
         /** The text of a cell; null when it is empty or not there. */
-        @Nullable
-        String text(String column) {
+        public @Nullable String text(String column) {
             String cell = cells.get(column);
             return cell == null || cell.isBlank() ? null : unguarded(cell.strip());
         }
 
         /** The number of a cell; null when it is empty, or no number, which is a fault. */
-        @Nullable
-        Double number(String column, Faults faults) {
+        public @Nullable Double number(String column, Faults faults) {
             String cell = text(column);
             if (cell == null) {
                 return null;
@@ -68,7 +66,8 @@ final class CsvFile {
         return semicolons ? READ.builder().setDelimiter(';').get() : READ;
     }
 
-    static String write(List<String> headings, List<List<@Nullable Object>> rows) {
+    /** A file with its headings. */
+    public static String write(List<String> headings, List<List<@Nullable Object>> rows) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, WRITTEN)) {
             printer.printRecord(headings);
@@ -100,7 +99,7 @@ final class CsvFile {
      * @param needed headings that must be there
      * @throws RefusedFileException when they are not, or a row is broken
      */
-    static List<Row> read(String text, List<String> needed) {
+    public static List<Row> read(String text, List<String> needed) {
         List<Row> rows = new ArrayList<>();
         try (CSVParser parser = read(text).parse(new StringReader(text))) {
             Set<String> missing = new HashSet<>(needed);
