@@ -10,6 +10,8 @@ const RIGHT = 8;
 const TOP = 20;
 const ROW = 26;
 const GAP = 7;
+/** A mark so near the edge has its words before it. */
+const EDGE = 22;
 const LETTER_WIDTH = 6.6;
 const PLACE_NAMES = { pan: "Pans", oven: "Oven", mixer: "Mixer", fridge: "Fridge" };
 /** A hue for each serving; its letter says the same. */
@@ -75,7 +77,14 @@ function Marks({ clock, x, height }: { clock: Clock; x: (minute: number) => numb
       {clock.marks.map((mark) => (
         <g key={mark}>
           <path d={`M${x(mark)} ${TOP - 4}V${height}`} stroke="currentColor" opacity="0.13" />
-          <text x={x(mark)} y={11} fontSize="11" textAnchor="middle" fill="currentColor" opacity="0.75">
+          <text
+            x={x(mark)}
+            y={11}
+            fontSize="11"
+            textAnchor={x(mark) > WIDTH - EDGE ? "end" : "middle"}
+            fill="currentColor"
+            opacity="0.75"
+          >
             {clockWords(mark).split(" ")[0]}
           </text>
         </g>

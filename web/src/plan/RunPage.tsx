@@ -176,7 +176,7 @@ function Better({ answer, onTake }: { answer: DayRunAnswer; onTake: (plan: strin
       <p className="text-sm">
         {better.missed.length === 0
           ? "Everything would be ready when it is served."
-          : better.missed.map(({ demand, by }) => missedWords(demand, by, servings)).join(" ")}{" "}
+          : "Then: " + better.missed.map(({ demand, by }) => missedWords(demand, by, servings)).join(" ")}{" "}
         What is being done stays as it is. This would change:
       </p>
       <ul className="list-disc py-1 pl-5 text-sm">

@@ -24,12 +24,12 @@ import verdamen.core.pantry.Pantry;
 import verdamen.server.batch.Batch.Kept;
 import verdamen.server.batch.BatchMapper.BatchRow;
 import verdamen.server.batch.BatchMapper.EntryRow;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenClock;
 import verdamen.server.pantry.BreadService;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.problem.NotFoundException;
 
 /** What is noted of batches, entry by entry. */
 @Service
@@ -94,7 +94,7 @@ public class BatchEntries {
     /**
      * Notes entries, in order; those whose key is known already are left. Nothing is noted for later than now.
      *
-     * @throws FormulaNotFoundException when there is no such batch
+     * @throws NotFoundException when there is no such batch
      * @throws RefusedException naming what of an entry is not known or no number
      */
     @Transactional
@@ -175,14 +175,14 @@ public class BatchEntries {
     /**
      * Undoes an entry; it stays in the record. Undone twice, it is undone once.
      *
-     * @throws FormulaNotFoundException when the batch has no such entry
+     * @throws NotFoundException when the batch has no such entry
      */
     @Transactional
     public void undo(long id, String key) {
         locked(id);
         List<Kept> before = entries(id);
         if (before.stream().noneMatch(kept -> kept.entry().key().equals(key))) {
-            throw new FormulaNotFoundException("Batch " + id + " has no entry " + key + ".");
+            throw new NotFoundException("Batch " + id + " has no entry " + key + ".");
         }
         mapper.undo(id, key, clock.now());
         derive(id, counted(entries(id)));
@@ -199,7 +199,7 @@ public class BatchEntries {
 
     private static BatchRow found(long id, @Nullable BatchRow row) {
         if (row == null) {
-            throw new FormulaNotFoundException("There is no batch " + id + ".");
+            throw new NotFoundException("There is no batch " + id + ".");
         }
         return row;
     }

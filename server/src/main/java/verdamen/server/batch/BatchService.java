@@ -28,10 +28,10 @@ import verdamen.core.portion.ScalingQuestion;
 import verdamen.server.batch.Batch.Correction;
 import verdamen.server.batch.Batch.Kept;
 import verdamen.server.batch.BatchMapper.BatchRow;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.kitchen.KitchenClock;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.problem.NotFoundException;
 
 /** The batches of a kitchen, with how they felt and what was done about it. */
 @Service
@@ -126,7 +126,7 @@ public class BatchService {
     /**
      * A batch by its id.
      *
-     * @throws FormulaNotFoundException when there is no such batch
+     * @throws NotFoundException when there is no such batch
      */
     @Transactional(readOnly = true)
     public Batch batch(long id) {
@@ -136,7 +136,7 @@ public class BatchService {
     /**
      * What is in the bowl of a batch: the version it was made from, with everything that was poured and put in since.
      *
-     * @throws FormulaNotFoundException when there is no such batch
+     * @throws NotFoundException when there is no such batch
      */
     @Transactional(readOnly = true)
     public FormulaSpec inTheBowl(long id) {
@@ -228,7 +228,7 @@ public class BatchService {
 
     private static BatchRow found(long id, @Nullable BatchRow row) {
         if (row == null) {
-            throw new FormulaNotFoundException("There is no batch " + id + ".");
+            throw new NotFoundException("There is no batch " + id + ".");
         }
         return row;
     }

@@ -1,10 +1,7 @@
 package verdamen.server.formula;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,6 +12,7 @@ import verdamen.server.formula.FormulaMapper.Asked;
 import verdamen.server.formula.FormulaMapper.ListRow;
 import verdamen.server.formula.Summaries.Summary;
 import verdamen.server.json.ListPlace;
+import verdamen.server.json.SearchWords;
 
 /** The list of formulas: searched, sorted and paged by the database over summaries kept with each formula. */
 @Service
@@ -58,7 +56,7 @@ class FormulaList {
             throw new IllegalStateException("an unknown order is a fault");
         }
         Asked asked = new Asked(
-                patterns(words),
+                SearchWords.patterns(words),
                 wanted == null ? null : wanted.code(),
                 sorted.column(),
                 sorted.type(),
@@ -86,13 +84,5 @@ class FormulaList {
                 row.savedAt(),
                 summary.figures(),
                 summary.faults());
-    }
-
-    private static List<String> patterns(String words) {
-        return Arrays.stream(words.toLowerCase(Locale.ROOT).split("\\s+"))
-                .filter(word -> !word.isEmpty())
-                .map(word ->
-                        "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
-                .collect(Collectors.toList());
     }
 }

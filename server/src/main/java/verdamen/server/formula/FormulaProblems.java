@@ -6,6 +6,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import verdamen.server.problem.NotFoundException;
 import verdamen.server.problem.Problem.Newest;
 import verdamen.server.problem.Problems;
 
@@ -42,7 +43,7 @@ class FormulaProblems {
     }
 
     @ExceptionHandler
-    ProblemDetail notFound(FormulaNotFoundException missing) {
+    ProblemDetail notFound(NotFoundException missing) {
         return Problems.of(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
     }
 }

@@ -32,6 +32,7 @@ import verdamen.server.formula.FormulaMapper.VersionRow;
 import verdamen.server.json.JsonText;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.prep.KitchenYields;
+import verdamen.server.problem.NotFoundException;
 
 /** Formulas and their immutable versions. */
 @Service
@@ -181,7 +182,7 @@ public class FormulaService {
      *
      * @throws RefusedException when the name, note, parent version or formula has a fault
      * @throws NewerVersionException when somebody saved a version that the request does not know of
-     * @throws FormulaNotFoundException when there is no such formula
+     * @throws NotFoundException when there is no such formula
      */
     @Transactional
     public FormulaDocument save(long id, SaveRequest request, Saving saving) {
@@ -209,7 +210,7 @@ public class FormulaService {
      * @param id the formula; null for a new one
      * @throws RefusedException when the name, note, parent version or formula has a fault
      * @throws NewerVersionException when somebody saved a version that the request does not know of
-     * @throws FormulaNotFoundException when there is no such formula
+     * @throws NotFoundException when there is no such formula
      */
     @Transactional
     public Saved store(@Nullable Long id, SaveRequest request, Saving saving) {
@@ -342,12 +343,12 @@ public class FormulaService {
         return row;
     }
 
-    static FormulaNotFoundException notFound(long id) {
-        return new FormulaNotFoundException("There is no formula " + id + ".");
+    static NotFoundException notFound(long id) {
+        return new NotFoundException("There is no formula " + id + ".");
     }
 
-    static FormulaNotFoundException notFound(long id, int number) {
-        return new FormulaNotFoundException("Formula " + id + " has no version " + number + ".");
+    static NotFoundException notFound(long id, int number) {
+        return new NotFoundException("Formula " + id + " has no version " + number + ".");
     }
 
     private FormulaDocument document(FormulaRow formula, @Nullable Integer number) {

@@ -14,6 +14,7 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.server.json.JsonText;
+import verdamen.server.problem.NotFoundException;
 
 /** Promotes versions, releases them and sets them aside, each time with a reason. */
 @Service
@@ -45,7 +46,7 @@ public class VersionStandings {
      * of which one is released in use.
      *
      * @throws verdamen.core.model.RefusedException without a reason, or when it cannot become that from what it is
-     * @throws FormulaNotFoundException when there is no such version
+     * @throws NotFoundException when there is no such version
      */
     @Transactional
     public void put(long formula, int version, @Nullable String asked, @Nullable String why) {

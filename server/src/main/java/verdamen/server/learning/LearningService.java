@@ -16,11 +16,11 @@ import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.OwnValue.Field;
 import verdamen.core.pantry.Pantry;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.learning.LearningAnswer.LearnedFlour;
 import verdamen.server.learning.LearningAnswer.TeachingBatch;
 import verdamen.server.pantry.KitchenPantry;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.problem.NotFoundException;
 
 /** Learns from the kitchen's finished batches, the newest 300. */
 @Service
@@ -66,7 +66,7 @@ class LearningService {
     @Transactional
     LearningAnswer count(long batch, @Nullable Boolean counts) {
         if (mapper.setCounts(batch, counts) == 0) {
-            throw new FormulaNotFoundException("There is no finished batch " + batch + ".");
+            throw new NotFoundException("There is no finished batch " + batch + ".");
         }
         return learned();
     }
@@ -74,7 +74,7 @@ class LearningService {
     /**
      * Uses what batches say of a flour from now on: its absorption, and how sure that is, as figures of the kitchen's own.
      *
-     * @throws FormulaNotFoundException when they say nothing of it
+     * @throws NotFoundException when they say nothing of it
      */
     @Transactional
     LearningAnswer use(String flour, @Nullable String source) {
@@ -82,7 +82,7 @@ class LearningService {
         FlourLearned learned = learning.flours().stream()
                 .filter(each -> each.ingredient().equals(flour))
                 .findFirst()
-                .orElseThrow(() -> new FormulaNotFoundException("Nothing is learned of " + flour + "."));
+                .orElseThrow(() -> new NotFoundException("Nothing is learned of " + flour + "."));
         List<LearnedTogether> together = learning.together().stream()
                 .filter(pair -> pair.flour().equals(flour) || pair.other().equals(flour))
                 .toList();

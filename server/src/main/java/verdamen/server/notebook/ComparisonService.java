@@ -28,12 +28,12 @@ import verdamen.core.notebook.RunResult;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.rework.TrialResult;
 import verdamen.server.formula.FormulaDocument;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.notebook.ComparisonAnswer.ComparedItem;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.photo.Photo;
 import verdamen.server.photo.PhotoService;
+import verdamen.server.problem.NotFoundException;
 
 /** Lays batches and versions side by side, and batches beside the runs of trial series. */
 @Service
@@ -62,7 +62,7 @@ class ComparisonService {
      *
      * @param keys {@code b} and the id of a batch, or {@code v}, the id of a formula, {@code -} and the number of a version
      * @throws RefusedException when a key is none, one stands twice, or there are not two to four
-     * @throws FormulaNotFoundException when one of them is not there, or can no longer be read
+     * @throws NotFoundException when one of them is not there, or can no longer be read
      */
     @Transactional(readOnly = true)
     public ComparisonAnswer compare(List<String> keys) {
@@ -104,7 +104,7 @@ class ComparisonService {
     /**
      * What a batch says as the result of a run of a trial series.
      *
-     * @throws FormulaNotFoundException when there is no such batch, or it can no longer be read
+     * @throws NotFoundException when there is no such batch, or it can no longer be read
      */
     @Transactional(readOnly = true)
     public TrialResult result(long batch) {
@@ -112,13 +112,12 @@ class ComparisonService {
         return made.byIds(List.of(batch), book).stream()
                 .map(one -> RunResult.of(one.record(), book))
                 .findFirst()
-                .orElseThrow(
-                        () -> new FormulaNotFoundException("There is no batch " + batch + " to take results from."));
+                .orElseThrow(() -> new NotFoundException("There is no batch " + batch + " to take results from."));
     }
 
     private Placed batch(String key, MadeBatch batch, List<Photo> photos, Pantry book) {
         if (batch == null) {
-            throw new FormulaNotFoundException("There is no batch " + key.substring(1) + " that can be compared.");
+            throw new NotFoundException("There is no batch " + key.substring(1) + " that can be compared.");
         }
         RolledDough rolled =
                 rolled(batch.record().run().bowl().spec(), batch.record().made().formula(), book);

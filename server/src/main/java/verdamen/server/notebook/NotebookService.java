@@ -38,7 +38,7 @@ class NotebookService {
     /**
      * A batch.
      *
-     * @throws verdamen.server.formula.FormulaNotFoundException when there is none
+     * @throws verdamen.server.problem.NotFoundException when there is none
      */
     @Transactional(readOnly = true)
     public NotebookBatch batch(long id) {

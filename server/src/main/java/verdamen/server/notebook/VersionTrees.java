@@ -34,7 +34,7 @@ class VersionTrees {
     /**
      * The versions of a formula.
      *
-     * @throws verdamen.server.formula.FormulaNotFoundException when there is none
+     * @throws verdamen.server.problem.NotFoundException when there is none
      */
     @Transactional(readOnly = true)
     public VersionTree tree(long formula) {

@@ -16,10 +16,10 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.server.batch.BatchChanged;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.json.JsonText;
 import verdamen.server.photo.PhotoMapper.BytesRow;
 import verdamen.server.photo.PhotoMapper.ToldRow;
+import verdamen.server.problem.NotFoundException;
 import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
 
@@ -64,7 +64,7 @@ public class PhotoService {
      * @return the batch's photographs
      * @throws RefusedFileException when it is no picture, or too large
      * @throws verdamen.core.model.RefusedException when the key is none, or the batch has too many
-     * @throws FormulaNotFoundException when there is no such batch
+     * @throws NotFoundException when there is no such batch
      */
     @Transactional
     public List<Photo> keep(long batch, @Nullable String key, @Nullable String caption, InputStream file) {
@@ -74,7 +74,7 @@ public class PhotoService {
         faults.refuse();
         Integer there = mapper.countHolding(batch);
         if (there == null) {
-            throw new FormulaNotFoundException("There is no batch " + batch + ".");
+            throw new NotFoundException("There is no batch " + batch + ".");
         }
         if (!mapper.isHere(uid)) {
             faults.require(there < Limit.PHOTOS.most(), "photos", FaultCode.TOO_MANY, there + 1);
@@ -106,7 +106,7 @@ public class PhotoService {
     public byte[] jpeg(long id, boolean small) {
         BytesRow row = small ? mapper.small(id) : mapper.jpeg(id);
         if (row == null) {
-            throw new FormulaNotFoundException("There is no photograph " + id + ".");
+            throw new NotFoundException("There is no photograph " + id + ".");
         }
         return row.bytes();
     }
@@ -116,7 +116,7 @@ public class PhotoService {
     public List<Photo> delete(long id) {
         Long batch = mapper.delete(id);
         if (batch == null) {
-            throw new FormulaNotFoundException("There is no photograph " + id + ".");
+            throw new NotFoundException("There is no photograph " + id + ".");
         }
         events.publishEvent(new BatchChanged(batch));
         return of(List.of(batch));

@@ -11,10 +11,10 @@ import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.RunningDay;
 import verdamen.core.plan.RunningDay.Standing;
 import verdamen.core.plan.Solved.Missed;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.plan.DayRunAnswer.BetterWay;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.Stage;
+import verdamen.server.problem.NotFoundException;
 
 /**
  * Looks in the background for better ways to go on with days that miss something. One is looked for whenever a task was begun or done,
@@ -105,7 +105,7 @@ class BetterWays {
     private @Nullable PlanState state(String plan) {
         try {
             return plans.state(plan);
-        } catch (FormulaNotFoundException forgotten) {
+        } catch (NotFoundException forgotten) {
             return null;
         }
     }

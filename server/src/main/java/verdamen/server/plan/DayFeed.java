@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import verdamen.server.formula.FormulaNotFoundException;
+import verdamen.server.problem.NotFoundException;
 
 /** The days of a kitchen for calendar programs, under an address that nobody can guess and that can be revoked. */
 @Service
@@ -42,11 +42,11 @@ class DayFeed {
     /**
      * The days of the last month and those to come, as a calendar.
      *
-     * @throws FormulaNotFoundException under any key but the one of its address
+     * @throws NotFoundException under any key but the one of its address
      */
     String calendar(String key) {
         if (!key.equals(mapper.feed())) {
-            throw new FormulaNotFoundException("There is no such feed, or it was revoked.");
+            throw new NotFoundException("There is no such feed, or it was revoked.");
         }
         return calendar.write(days.from(LocalDate.now().minusDays(DAYS_BACK), MOST_DAYS), null);
     }

@@ -35,7 +35,6 @@ import verdamen.core.plan.RunningDay.Standing;
 import verdamen.server.batch.BatchBeginning;
 import verdamen.server.batch.BatchBeginning.Size;
 import verdamen.server.batch.BatchEntries;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenClock;
 import verdamen.server.pantry.PantryService;
@@ -46,6 +45,7 @@ import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
 import verdamen.server.plan.PlanState.PlannedServing;
 import verdamen.server.plan.PlanState.RollBand;
+import verdamen.server.problem.NotFoundException;
 
 /** Runs days at the bench: each serving is a batch, and what is late moves what follows. */
 @Service
@@ -119,7 +119,7 @@ class DayRuns {
     /**
      * Begins to run a day by a plan of it.
      *
-     * @throws FormulaNotFoundException when there is no such day or plan
+     * @throws NotFoundException when there is no such day or plan
      * @throws verdamen.core.model.RefusedException when that is no plan of this day, or it is run already
      */
     @Transactional
@@ -141,7 +141,7 @@ class DayRuns {
     /**
      * Where a day stands that is run.
      *
-     * @throws FormulaNotFoundException when it is not run
+     * @throws NotFoundException when it is not run
      */
     @Transactional(readOnly = true)
     DayRunAnswer answer(long id) {
@@ -209,7 +209,7 @@ class DayRuns {
     /**
      * Notes of a task's steps that they were begun or done, at the bench; its batch is begun with its first task.
      *
-     * @throws FormulaNotFoundException when it is not run
+     * @throws NotFoundException when it is not run
      * @throws verdamen.core.model.RefusedException when there is no such task, or too many batches are made already
      */
     @Transactional
@@ -277,7 +277,7 @@ class DayRuns {
     /**
      * Goes on by a better way that was found.
      *
-     * @throws FormulaNotFoundException when it is not run, or there is no such plan any more
+     * @throws NotFoundException when it is not run, or there is no such plan any more
      * @throws verdamen.core.model.RefusedException when something was begun since that it does not know of
      */
     @Transactional
@@ -303,7 +303,7 @@ class DayRuns {
     /**
      * Ends a day; its batches stay.
      *
-     * @throws FormulaNotFoundException when there is none
+     * @throws NotFoundException when there is none
      */
     @Transactional
     void end(long id) {
@@ -330,7 +330,7 @@ class DayRuns {
 
     private Stand stand(DayRow row) {
         if (row.run() == null) {
-            throw new FormulaNotFoundException("\"" + row.name() + "\" is not run just now.");
+            throw new NotFoundException("\"" + row.name() + "\" is not run just now.");
         }
         Run run = json.read(row.run(), Run.class);
         DayWork.Work asked = work.of(run.spec());

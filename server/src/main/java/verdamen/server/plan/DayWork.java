@@ -24,10 +24,10 @@ import verdamen.core.plan.Worker;
 import verdamen.core.portion.Scaling;
 import verdamen.core.portion.ScalingQuestion;
 import verdamen.server.formula.FormulaDocument;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.plan.PlanState.PlannedServing;
+import verdamen.server.problem.NotFoundException;
 
 /** What there is to do on a day, from its formulas. */
 @Component
@@ -100,7 +100,7 @@ class DayWork {
                     due,
                     window == null ? null : window.first(),
                     window == null ? null : window.last()));
-        } catch (FormulaNotFoundException gone) {
+        } catch (NotFoundException gone) {
             faults.add(line, "formula", FaultCode.UNKNOWN_CODE, formula);
         } catch (RefusedException refused) {
             for (Fault fault : refused.faults()) {

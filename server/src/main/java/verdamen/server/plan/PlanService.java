@@ -18,10 +18,10 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.plan.PlanSpec;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.kitchen.KitchenOfRequest;
 import verdamen.server.plan.SavedDays.KeptPlan;
 import verdamen.server.plan.SavedDays.SeenDay;
+import verdamen.server.problem.NotFoundException;
 
 /** Plans days, one after the other, off the request. */
 @Service
@@ -90,7 +90,7 @@ class PlanService {
     /**
      * What a plan was asked for with.
      *
-     * @throws FormulaNotFoundException when it is not known, or forgotten
+     * @throws NotFoundException when it is not known, or forgotten
      */
     PlanSpec spec(String id) {
         return job(id).spec();
@@ -113,7 +113,7 @@ class PlanService {
     /**
      * How far a plan is.
      *
-     * @throws FormulaNotFoundException when it is not known, or forgotten
+     * @throws NotFoundException when it is not known, or forgotten
      */
     PlanState state(String id) {
         return job(id).state();
@@ -122,7 +122,7 @@ class PlanService {
     /**
      * Has a plan stop where it is.
      *
-     * @throws FormulaNotFoundException when it is not known, or forgotten
+     * @throws NotFoundException when it is not known, or forgotten
      */
     PlanState cancel(String id) {
         PlanJob job = job(id);
@@ -133,7 +133,7 @@ class PlanService {
     /**
      * A plan as an iCalendar file.
      *
-     * @throws FormulaNotFoundException when it is not known, or forgotten
+     * @throws NotFoundException when it is not known, or forgotten
      * @throws RefusedException when the day is none, or nothing is planned yet
      */
     String calendar(String id, String day, @Nullable String worker) {
@@ -153,7 +153,7 @@ class PlanService {
     /**
      * A plan as a CSV file: a row for every task.
      *
-     * @throws FormulaNotFoundException when it is not known, or forgotten
+     * @throws NotFoundException when it is not known, or forgotten
      * @throws RefusedException when nothing is planned yet
      */
     String csv(String id) {
@@ -170,7 +170,7 @@ class PlanService {
         synchronized (jobs) {
             PlanJob job = jobs.get(key(id));
             if (job == null) {
-                throw new FormulaNotFoundException("There is no such plan, or it is forgotten: plan the day again.");
+                throw new NotFoundException("There is no such plan, or it is forgotten: plan the day again.");
             }
             return job;
         }

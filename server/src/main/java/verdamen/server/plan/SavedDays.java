@@ -6,9 +6,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
@@ -22,15 +20,16 @@ import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanSpec.ServingSpec;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.json.JsonText;
 import verdamen.server.json.ListPlace;
+import verdamen.server.json.SearchWords;
 import verdamen.server.plan.DayMapper.Asked;
 import verdamen.server.plan.DayMapper.DayRow;
 import verdamen.server.plan.DayMapper.NameRow;
 import verdamen.server.plan.DayMapper.UidRow;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.PlannedServing;
+import verdamen.server.problem.NotFoundException;
 
 /** The days that a kitchen keeps: what is planned for them, not how it was solved, which is found anew. */
 @Service
@@ -87,7 +86,8 @@ public class SavedDays {
         faults.number("limit", (double) limit, Limit.PAGE_ROWS);
         ListPlace place = after == null ? null : ListPlace.of(after, faults);
         faults.refuse();
-        Asked asked = new Asked(patterns(words), running, Objects.requireNonNull(sorted), down, place, limit + 1);
+        Asked asked =
+                new Asked(SearchWords.patterns(words), running, Objects.requireNonNull(sorted), down, place, limit + 1);
         List<DayPage.DayRow> found = mapper.page(asked);
         List<DayPage.DayRow> rows = found.subList(0, Math.min(limit, found.size()));
         return new DayPage(
@@ -96,18 +96,10 @@ public class SavedDays {
                 mapper.count(asked));
     }
 
-    private static List<String> patterns(String words) {
-        return Arrays.stream(words.toLowerCase(Locale.ROOT).split("\\s+"))
-                .filter(word -> !word.isEmpty())
-                .map(word ->
-                        "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
-                .toList();
-    }
-
     /**
      * A day.
      *
-     * @throws FormulaNotFoundException when there is none
+     * @throws NotFoundException when there is none
      */
     @Transactional(readOnly = true)
     public SavedDay day(long id) {
@@ -117,7 +109,7 @@ public class SavedDays {
     /** The row, if there is one. */
     static DayRow row(@Nullable DayRow row, long id) {
         if (row == null) {
-            throw new FormulaNotFoundException("There is no planned day " + id + ".");
+            throw new NotFoundException("There is no planned day " + id + ".");
         }
         return row;
     }
@@ -204,7 +196,7 @@ public class SavedDays {
     /**
      * Keeps a day as it is now.
      *
-     * @throws FormulaNotFoundException when there is none
+     * @throws NotFoundException when there is none
      * @throws NewerDayException when somebody has changed it meanwhile
      * @throws verdamen.core.model.RefusedException naming what of it has a fault
      */
@@ -241,7 +233,7 @@ public class SavedDays {
     /**
      * Deletes a day; its batches stay.
      *
-     * @throws FormulaNotFoundException when there is none
+     * @throws NotFoundException when there is none
      */
     @Transactional
     public void delete(long id) {

@@ -28,10 +28,10 @@ import verdamen.core.rework.TrialResult;
 import verdamen.core.rework.TrialSeries;
 import verdamen.core.rework.TrialSeries.TrialRun;
 import verdamen.core.rework.TrialSheet;
-import verdamen.server.formula.FormulaNotFoundException;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.json.JsonText;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.problem.NotFoundException;
 import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
 import verdamen.server.rework.SeriesAnswer.SeriesMeasure;
@@ -87,7 +87,7 @@ public class TrialService {
      * Makes a series of a formula and keeps it.
      *
      * @throws verdamen.core.model.RefusedException naming each value that is refused
-     * @throws FormulaNotFoundException when there is no such formula
+     * @throws NotFoundException when there is no such formula
      */
     @Transactional
     public SeriesAnswer make(long formula, TrialRequest asked) {
@@ -98,13 +98,13 @@ public class TrialService {
      * Keeps a series of a formula.
      *
      * @return its id
-     * @throws FormulaNotFoundException when there is no such formula
+     * @throws NotFoundException when there is no such formula
      */
     @Transactional
     public long keep(long formula, OffsetDateTime madeAt, TrialSeries series) {
         Long id = keep(formula, UUID.randomUUID().toString(), series.name(), madeAt, document(series));
         if (id == null) {
-            throw new FormulaNotFoundException("There is no formula " + formula + ".");
+            throw new NotFoundException("There is no formula " + formula + ".");
         }
         return id;
     }
@@ -132,7 +132,7 @@ public class TrialService {
     /**
      * A series with what came of it.
      *
-     * @throws FormulaNotFoundException when there is none
+     * @throws NotFoundException when there is none
      */
     @Transactional(readOnly = true)
     public SeriesAnswer one(long id) {
@@ -166,7 +166,7 @@ public class TrialService {
      * Keeps what came of a run.
      *
      * @throws verdamen.core.model.RefusedException naming each value that is refused
-     * @throws FormulaNotFoundException when there is no such series
+     * @throws NotFoundException when there is no such series
      */
     @Transactional
     public SeriesAnswer fill(long id, int run, TrialResult result) {
@@ -254,7 +254,7 @@ public class TrialService {
     private SeriesRow row(long id) {
         SeriesRow row = mapper.series(id);
         if (row == null) {
-            throw new FormulaNotFoundException("There is no series of trials " + id + ".");
+            throw new NotFoundException("There is no series of trials " + id + ".");
         }
         return row;
     }
