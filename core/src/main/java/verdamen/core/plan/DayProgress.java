@@ -1,7 +1,9 @@
 package verdamen.core.plan;
 
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
+import java.time.ZonedDateTime;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,7 +40,7 @@ public final class DayProgress {
      * @param runs where the batch of each serving stands, by the serving's key; those that were not begun are missing
      * @param midnight the beginning of the day
      */
-    public static DayProgress of(PlanDay day, Map<String, BenchRun> runs, OffsetDateTime midnight) {
+    public static DayProgress of(PlanDay day, Map<String, BenchRun> runs, ZonedDateTime midnight) {
         DayProgress progress = new DayProgress();
         Map<String, List<PlanTask>> byServing = day.tasks().stream()
                 .collect(Collectors.groupingBy(PlanTask::serving, LinkedHashMap::new, Collectors.toList()));
@@ -55,7 +57,7 @@ public final class DayProgress {
         return tasks.getOrDefault(task, Done.NOT_BEGUN);
     }
 
-    private void read(List<PlanTask> own, BenchRun run, OffsetDateTime midnight) {
+    private void read(List<PlanTask> own, BenchRun run, ZonedDateTime midnight) {
         Map<String, StepState> states =
                 run.steps().stream().collect(Collectors.toMap(StepState::key, state -> state, (one, other) -> one));
         Integer before = null;
@@ -83,7 +85,7 @@ public final class DayProgress {
             List<StepState> steps,
             @Nullable Integer before,
             @Nullable Integer goesOnAt,
-            OffsetDateTime midnight) {
+            ZonedDateTime midnight) {
         Integer begun = steps.stream()
                 .map(StepState::begunAt)
                 .filter(Objects::nonNull)
@@ -123,8 +125,10 @@ public final class DayProgress {
         }
     }
 
-    /** The whole minute of the day at a time. */
-    public static int minute(OffsetDateTime midnight, OffsetDateTime at) {
-        return Math.toIntExact(Duration.between(midnight, at).toMinutes());
+    /** The whole minute of the day at a time, by the clock on the wall: a day on which it is put forward has the same minutes. */
+    public static int minute(ZonedDateTime midnight, OffsetDateTime at) {
+        LocalDateTime wall = at.atZoneSameInstant(midnight.getZone()).toLocalDateTime();
+        return Math.toIntExact(
+                Duration.between(midnight.toLocalDateTime(), wall).toMinutes());
     }
 }

@@ -5,6 +5,8 @@ import static org.testng.Assert.assertTrue;
 import static verdamen.core.Doughs.line;
 
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -29,7 +31,8 @@ import verdamen.core.plan.Solved.Missed;
 /** Days that are run: what is late moves what follows, and nothing else. */
 public class RunningDayTest {
 
-    private static final OffsetDateTime MIDNIGHT = OffsetDateTime.parse("2026-05-04T00:00:00Z");
+    private static final ZonedDateTime MIDNIGHT = ZonedDateTime.parse("2026-05-04T00:00:00Z");
+    private static final OffsetDateTime BEGINNING = MIDNIGHT.toOffsetDateTime();
     private static final int NOON = 12 * 60;
 
     private static List<Scheduled> schedule(Plan plan) {
@@ -157,13 +160,13 @@ public class RunningDayTest {
         }
 
         private void note(String step, String outcome, int minute) {
-            entries.add(BenchEntry.of("k" + entries.size(), EntryKind.STEP, MIDNIGHT.plusMinutes(minute))
+            entries.add(BenchEntry.of("k" + entries.size(), EntryKind.STEP, BEGINNING.plusMinutes(minute))
                     .withStep(step)
                     .withOutcome(outcome));
         }
 
         private RunningDay at(int now) {
-            BenchRun run = BenchRun.of(made, Doughs.BOOK, entries, MIDNIGHT.plusMinutes(now));
+            BenchRun run = BenchRun.of(made, Doughs.BOOK, entries, BEGINNING.plusMinutes(now));
             return new RunningDay(day, schedule(plan), DayProgress.of(day, Map.of("a", run), MIDNIGHT), now);
         }
     }
@@ -256,5 +259,14 @@ public class RunningDayTest {
         assertEquals(running.tasks().size(), roti.day.tasks().size());
         assertTrue(running.tasks().stream().allMatch(each -> each.start() >= now));
         assertTrue(running.tasks().stream().allMatch(each -> each.task().byHand() == (each.worker() != null)));
+    }
+
+    @Test
+    public void minutesAreThoseOfTheClockOnTheWall() {
+        ZonedDateTime midnight = ZonedDateTime.of(2026, 3, 29, 0, 0, 0, 0, ZoneId.of("CET"));
+        assertEquals(DayProgress.minute(midnight, midnight.withHour(1).toOffsetDateTime()), 60);
+        // The clock was put forward at two.
+        assertEquals(DayProgress.minute(midnight, midnight.withHour(10).toOffsetDateTime()), 600);
+        assertEquals(DayProgress.minute(midnight, midnight.minusHours(2).toOffsetDateTime()), -120);
     }
 }

@@ -56,8 +56,8 @@ import verdamen.server.pantry.PantryService;
 import verdamen.server.pantry.TaughtName;
 import verdamen.server.photo.PhotoService;
 import verdamen.server.photo.PhotoService.ToldPhoto;
-import verdamen.server.plan.SavedDays;
-import verdamen.server.plan.SavedDays.ToldDay;
+import verdamen.server.plan.ToldDays;
+import verdamen.server.plan.ToldDays.ToldDay;
 import verdamen.server.problem.RefusedFileException;
 import verdamen.server.problem.RefusedFileException.Reason;
 import verdamen.server.rework.TrialService;
@@ -78,7 +78,7 @@ class KitchenFileReader {
     private final VersionStandings standings;
     private final PhotoService photos;
     private final SavedFilters filters;
-    private final SavedDays days;
+    private final ToldDays days;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -94,7 +94,7 @@ class KitchenFileReader {
             VersionStandings standings,
             PhotoService photos,
             SavedFilters filters,
-            SavedDays days,
+            ToldDays days,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json) {

@@ -44,7 +44,7 @@ import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasuresDocument;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.photo.PhotoService;
-import verdamen.server.plan.SavedDays;
+import verdamen.server.plan.ToldDays;
 import verdamen.server.rework.TrialService;
 
 /** Writes formula files and kitchen files, one formula after another, however many there are. */
@@ -60,7 +60,7 @@ class KitchenFileWriter {
     private final VersionStandings standings;
     private final PhotoService photos;
     private final SavedFilters filters;
-    private final SavedDays days;
+    private final ToldDays days;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -77,7 +77,7 @@ class KitchenFileWriter {
             VersionStandings standings,
             PhotoService photos,
             SavedFilters filters,
-            SavedDays days,
+            ToldDays days,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json,

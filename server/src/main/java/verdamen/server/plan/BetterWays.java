@@ -1,9 +1,13 @@
 package verdamen.server.plan;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import verdamen.core.model.RefusedException;
@@ -12,7 +16,9 @@ import verdamen.core.plan.RunningDay;
 import verdamen.core.plan.RunningDay.Standing;
 import verdamen.core.plan.Solved.Missed;
 import verdamen.server.plan.DayRunAnswer.BetterWay;
+import verdamen.server.plan.DayRunAnswer.TaskChange;
 import verdamen.server.plan.PlanState.DayPlan;
+import verdamen.server.plan.PlanState.DayTask;
 import verdamen.server.plan.PlanState.Stage;
 import verdamen.server.problem.NotFoundException;
 
@@ -69,7 +75,7 @@ class BetterWays {
         if (plan == null || minutes(state.missed()) >= missed) {
             return null;
         }
-        return new BetterWay(state.id(), state.missed(), DayRuns.changes(running, plan));
+        return new BetterWay(state.id(), state.missed(), changes(running, plan));
     }
 
     private @Nullable Sought look(
@@ -112,5 +118,22 @@ class BetterWays {
 
     private static int minutes(List<Missed> missed) {
         return missed.stream().mapToInt(Missed::by).sum();
+    }
+
+    /** The tasks that change by a plan. */
+    private static List<TaskChange> changes(RunningDay running, DayPlan plan) {
+        Map<String, DayTask> byKey = plan.tasks().stream().collect(Collectors.toMap(DayTask::key, Function.identity()));
+        List<TaskChange> changes = new ArrayList<>();
+        for (RunningDay.Expected each : running.tasks()) {
+            DayTask then = byKey.get(each.task().key());
+            if (each.standing() == Standing.TO_DO && then != null) {
+                boolean sameHands = Objects.equals(each.worker(), then.worker());
+                if (each.start() != then.start() || !sameHands) {
+                    changes.add(new TaskChange(
+                            each.task().key(), each.start(), then.start(), sameHands ? null : then.worker()));
+                }
+            }
+        }
+        return changes;
     }
 }

@@ -1,19 +1,13 @@
 package verdamen.server.plan;
 
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
-import java.time.OffsetDateTime;
-import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -21,12 +15,10 @@ import org.springframework.transaction.annotation.Transactional;
 import verdamen.core.bench.BenchEntry;
 import verdamen.core.bench.BenchRun;
 import verdamen.core.bench.EntryKind;
-import verdamen.core.bench.MadeFormula;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
-import verdamen.core.plan.DayProgress;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.RunningDay;
@@ -36,11 +28,11 @@ import verdamen.server.batch.BatchBeginning;
 import verdamen.server.batch.BatchBeginning.Size;
 import verdamen.server.batch.BatchEntries;
 import verdamen.server.json.JsonText;
-import verdamen.server.kitchen.KitchenClock;
-import verdamen.server.pantry.PantryService;
 import verdamen.server.plan.DayMapper.DayRow;
 import verdamen.server.plan.DayRunAnswer.RunServing;
 import verdamen.server.plan.DayRunAnswer.RunTask;
+import verdamen.server.plan.DayStands.Run;
+import verdamen.server.plan.DayStands.Stand;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
 import verdamen.server.plan.PlanState.PlannedServing;
@@ -52,68 +44,28 @@ import verdamen.server.problem.NotFoundException;
 class DayRuns {
 
     private final DayMapper mapper;
-    private final DayWork work;
+    private final DayStands stands;
     private final PlanService plans;
     private final BetterWays better;
     private final BatchBeginning beginning;
     private final BatchEntries noted;
-    private final PantryService pantry;
-    private final KitchenClock clock;
     private final JsonText json;
 
     DayRuns(
             DayMapper mapper,
-            DayWork work,
+            DayStands stands,
             PlanService plans,
             BetterWays better,
             BatchBeginning beginning,
             BatchEntries noted,
-            PantryService pantry,
-            KitchenClock clock,
             JsonText json) {
         this.mapper = mapper;
-        this.work = work;
+        this.stands = stands;
         this.plans = plans;
         this.better = better;
         this.beginning = beginning;
         this.noted = noted;
-        this.pantry = pantry;
-        this.clock = clock;
         this.json = json;
-    }
-
-    /**
-     * How a day is run, as it is kept.
-     *
-     * @param spec what is planned, with the versions that are made
-     * @param schedule every task as it was planned last
-     * @param batches ids of the batches that were begun, by the keys of their servings
-     */
-    record Run(PlanSpec spec, List<Scheduled> schedule, Map<String, Long> batches) {
-
-        Run with(String serving, long batch) {
-            Map<String, Long> all = new TreeMap<>(batches);
-            all.put(serving, batch);
-            return new Run(spec, schedule, all);
-        }
-
-        Run with(List<Scheduled> other) {
-            return new Run(spec, other, batches);
-        }
-    }
-
-    /** A day as it stands at a moment. */
-    private record Stand(
-            DayRow row,
-            Run run,
-            DayWork.Work work,
-            Map<String, BenchRun> runs,
-            RunningDay running,
-            KitchenClock.ClockReading clock) {
-
-        int now() {
-            return DayProgress.minute(midnight(row.day()), clock.now());
-        }
     }
 
     /**
@@ -145,7 +97,7 @@ class DayRuns {
      */
     @Transactional(readOnly = true)
     DayRunAnswer answer(long id) {
-        Stand stand = stand(SavedDays.row(mapper.day(id), id));
+        Stand stand = stands.of(SavedDays.row(mapper.day(id), id));
         Map<String, Long> begun = stand.run().batches();
         return new DayRunAnswer(
                 id,
@@ -214,7 +166,7 @@ class DayRuns {
      */
     @Transactional
     DayRunAnswer note(long id, TaskNote note) {
-        Stand stand = stand(locked(id));
+        Stand stand = stands.of(locked(id));
         Faults faults = new Faults();
         String key = faults.uuid("key", note.key());
         PlanTask task = stand.work().day().tasks().stream()
@@ -282,7 +234,7 @@ class DayRuns {
      */
     @Transactional
     DayRunAnswer take(long id, @Nullable String plan) {
-        Stand stand = stand(locked(id));
+        Stand stand = stands.of(locked(id));
         Faults faults = new Faults();
         faults.require(
                 better.fits(stand.row().uid(), plan, stand.running()),
@@ -326,52 +278,5 @@ class DayRuns {
 
     private DayRow locked(long id) {
         return SavedDays.row(mapper.locked(id), id);
-    }
-
-    private Stand stand(DayRow row) {
-        if (row.run() == null) {
-            throw new NotFoundException("\"" + row.name() + "\" is not run just now.");
-        }
-        Run run = json.read(row.run(), Run.class);
-        DayWork.Work asked = work.of(run.spec());
-        KitchenClock.ClockReading now = clock.read();
-        OffsetDateTime midnight = midnight(row.day());
-        Map<Long, List<BenchEntry>> entries = noted.counted(run.batches().values());
-        Map<String, BenchRun> runs = new HashMap<>();
-        run.batches().forEach((serving, batch) -> {
-            List<BenchEntry> own = entries.get(batch);
-            MadeFormula made = asked.made().get(serving);
-            // One that was deleted at the bench is as if it had not been begun.
-            if (own != null && made != null) {
-                runs.put(serving, BenchRun.of(made, pantry.pantry(), own, now.now()));
-            }
-        });
-        RunningDay running = new RunningDay(
-                asked.day(),
-                run.schedule(),
-                DayProgress.of(asked.day(), runs, midnight),
-                DayProgress.minute(midnight, now.now()));
-        return new Stand(row, run, asked, runs, running, now);
-    }
-
-    private static OffsetDateTime midnight(LocalDate day) {
-        return day.atStartOfDay(ZoneId.systemDefault()).toOffsetDateTime();
-    }
-
-    /** The tasks that change by a plan. */
-    static List<DayRunAnswer.TaskChange> changes(RunningDay running, DayPlan plan) {
-        Map<String, DayTask> byKey = plan.tasks().stream().collect(Collectors.toMap(DayTask::key, Function.identity()));
-        List<DayRunAnswer.TaskChange> changes = new ArrayList<>();
-        for (RunningDay.Expected each : running.tasks()) {
-            DayTask then = byKey.get(each.task().key());
-            if (each.standing() == Standing.TO_DO && then != null) {
-                boolean sameHands = Objects.equals(each.worker(), then.worker());
-                if (each.start() != then.start() || !sameHands) {
-                    changes.add(new DayRunAnswer.TaskChange(
-                            each.task().key(), each.start(), then.start(), sameHands ? null : then.worker()));
-                }
-            }
-        }
-        return changes;
     }
 }

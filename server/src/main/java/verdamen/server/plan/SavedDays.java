@@ -5,11 +5,9 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -26,7 +24,6 @@ import verdamen.server.json.SearchWords;
 import verdamen.server.plan.DayMapper.Asked;
 import verdamen.server.plan.DayMapper.DayRow;
 import verdamen.server.plan.DayMapper.NameRow;
-import verdamen.server.plan.DayMapper.UidRow;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.PlannedServing;
 import verdamen.server.problem.NotFoundException;
@@ -68,7 +65,7 @@ public class SavedDays {
             @Nullable Integer revision) {}
 
     /** A day of which everything is known. */
-    private record Checked(String name, LocalDate day, PlanSpec spec) {}
+    record Checked(String name, LocalDate day, PlanSpec spec) {}
 
     /**
      * A page of the days.
@@ -122,11 +119,11 @@ public class SavedDays {
                 row.id(), row.name(), row.day(), spec, names, row.revision(), row.run() != null, row.savedAt());
     }
 
-    private PlanSpec spec(DayRow row) {
+    PlanSpec spec(DayRow row) {
         return json.read(row.document(), PlanSpec.class);
     }
 
-    private static List<Long> formulas(PlanSpec spec) {
+    static List<Long> formulas(PlanSpec spec) {
         return servings(spec).stream()
                 .map(ServingSpec::formula)
                 .filter(Objects::nonNull)
@@ -134,7 +131,7 @@ public class SavedDays {
                 .toList();
     }
 
-    private static List<ServingSpec> servings(PlanSpec spec) {
+    static List<ServingSpec> servings(PlanSpec spec) {
         return spec.servings() == null
                 ? List.of()
                 : spec.servings().stream().filter(Objects::nonNull).toList();
@@ -155,7 +152,8 @@ public class SavedDays {
         return told(row(id == null ? mapper.byUid(uid) : mapper.day(id), id == null ? 0 : id));
     }
 
-    private @Nullable Long insert(String uid, Checked day, @Nullable String plan, OffsetDateTime at) {
+    @Nullable
+    Long insert(String uid, Checked day, @Nullable String plan, OffsetDateTime at) {
         return mapper.insert(uid, day.name(), day.day(), DOCUMENT_VERSION, json.of(day.spec()), plan, at);
     }
 
@@ -214,7 +212,7 @@ public class SavedDays {
         return day(id);
     }
 
-    private Checked checked(DaySpec asked, Faults faults) {
+    Checked checked(DaySpec asked, Faults faults) {
         String name = faults.text("name", asked.name(), Limit.NAME);
         LocalDate day = null;
         try {
@@ -226,7 +224,7 @@ public class SavedDays {
         return new Checked(name, day == null ? LocalDate.EPOCH : day, spec);
     }
 
-    private OffsetDateTime now() {
+    OffsetDateTime now() {
         return clock.instant().atOffset(ZoneOffset.UTC);
     }
 
@@ -240,79 +238,5 @@ public class SavedDays {
         if (mapper.delete(id) == 0) {
             row(null, id);
         }
-    }
-
-    /**
-     * A day as it is told in a file: its formulas by the identities that they have in every kitchen.
-     *
-     * @param uid its identity
-     * @param name its name
-     * @param day which day it is
-     * @param spec what is planned; its servings name no formula
-     * @param formulas identities of the formulas, serving by serving; null for one that is not there any more
-     * @param savedAt when it was saved
-     */
-    public record ToldDay(
-            String uid,
-            String name,
-            LocalDate day,
-            PlanSpec spec,
-            List<@Nullable String> formulas,
-            OffsetDateTime savedAt) {}
-
-    /** Tells every day, one after the other. */
-    @Transactional(readOnly = true)
-    public void all(Consumer<ToldDay> told) {
-        for (Long id : mapper.ids()) {
-            DayRow row = row(mapper.day(id), id);
-            PlanSpec spec = spec(row);
-            Map<Long, String> uids =
-                    mapper.uids(json.ids(formulas(spec))).stream().collect(Collectors.toMap(UidRow::id, UidRow::uid));
-            List<@Nullable String> formulas = new ArrayList<>();
-            servings(spec)
-                    .forEach(serving -> formulas.add(serving.formula() == null ? null : uids.get(serving.formula())));
-            told.accept(
-                    new ToldDay(row.uid(), row.name(), row.day(), spec.withFormulas(null), formulas, row.savedAt()));
-        }
-    }
-
-    /**
-     * Takes a day that is not here yet, once its formulas are.
-     *
-     * @throws verdamen.core.model.RefusedException naming what of it has a fault
-     */
-    @Transactional
-    public void takeMissing(ToldDay told) {
-        List<@Nullable String> uids = told.formulas() == null ? List.of() : told.formulas();
-        Map<String, Long> here =
-                mapper
-                        .byUids(json.of(uids.stream()
-                                .filter(SavedDays::isUuid)
-                                .distinct()
-                                .toList()))
-                        .stream()
-                        .collect(Collectors.toMap(UidRow::uid, UidRow::id));
-        // A formula that is not here any more leaves its serving with one that never was: the page says so beside it.
-        List<@Nullable Long> formulas = new ArrayList<>();
-        uids.forEach(each -> formulas.add(each == null ? 0 : here.getOrDefault(each, 0L)));
-        Faults faults = new Faults();
-        String uid = faults.uuid("uid", told.uid());
-        Checked day = checked(
-                new DaySpec(
-                        null,
-                        told.name(),
-                        told.day() == null ? null : told.day().toString(),
-                        told.spec() == null ? null : told.spec().withFormulas(formulas),
-                        null,
-                        null),
-                faults);
-        faults.refuse();
-        insert(uid, day, null, told.savedAt() == null ? now() : told.savedAt());
-    }
-
-    private static boolean isUuid(@Nullable String text) {
-        Faults faults = new Faults();
-        faults.uuid("formulas", text);
-        return faults.none();
     }
 }
