@@ -21,6 +21,9 @@ describe("a number with its unit typed after it", () => {
     ["3X", "×", 3],
     [" 250 G ", "g", 250],
     ["1,5 mm", "mm", 1.5],
+    ["17 C", "°C", 17],
+    ["17c", "°C", 17],
+    ["17 °C", "°C", 17],
     ["40", "%", 40],
     ["40", undefined, 40],
   ])("reads %s", (text, unit, value) => {
@@ -30,6 +33,7 @@ describe("a number with its unit typed after it", () => {
   it.each([
     ["%", "%"],
     ["90 g", "%"],
+    ["63 F", "°C"],
     ["much %", "%"],
   ])("leaves %s to be refused", (text, unit) => {
     expect(figures.parse(withoutUnit(text, unit))).toBeNaN();

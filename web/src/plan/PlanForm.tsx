@@ -1,7 +1,7 @@
 import { X } from "lucide-react";
 import type { PlanSpec } from "../api";
 import { type Faults, FormulaFinder } from "../formula";
-import { asSent, IconButton, NumberField, Said } from "../parts";
+import { asSent, IconButton, NumberField, Said, TemperatureField } from "../parts";
 import { LETTERS, ROLES, roleWords } from "../words";
 import { type Draft, servingsOf, withoutServing, withoutWorker, withServing, withWorker, workersOf } from "./draft";
 import { TimeField } from "./TimeField";
@@ -210,6 +210,17 @@ function Kitchen({ spec, faults, onChange }: PartProps) {
             />
           </span>
         ))}
+        <span className="flex flex-col">
+          <span className="soft text-xs">Kitchen, flour</span>
+          <TemperatureField
+            className="w-24"
+            label="Temperature of kitchen and flour that day"
+            placeholder="as written"
+            value={spec.kitchenC ?? null}
+            error={faults.of(null, "kitchenC")}
+            onChange={(kitchenC) => onChange({ ...spec, kitchenC: asSent(kitchenC) })}
+          />
+        </span>
         <label className="flex min-h-6 items-center gap-2 self-end pb-1">
           <input
             type="checkbox"
@@ -219,7 +230,7 @@ function Kitchen({ spec, faults, onChange }: PartProps) {
           />
           Give every step the longest it likely takes
         </label>
-        <Said messages={PLACES.map(({ field }) => faults.of(null, field))} />
+        <Said messages={[...PLACES.map(({ field }) => faults.of(null, field)), faults.of(null, "kitchenC")]} />
       </div>
     </section>
   );

@@ -11,9 +11,10 @@ import {
   type SavedDay,
   usualPlanQuery,
 } from "../api";
+import { useFigures } from "../figures";
 import { type AnswerView, Faults, useAnswer } from "../formula";
 import { ErrorNotice, ProblemNotice, useNotices } from "../parts";
-import { clockWords, durationWords } from "../words";
+import { clockWords, durationWords, LETTERS } from "../words";
 import { Alternatives } from "./Alternatives";
 import { Clash } from "./Clash";
 import { DayBar } from "./DayBar";
@@ -146,6 +147,17 @@ function minuteNow(day: string) {
 const calendarOf = (plan: string, day: string, worker: string | null) =>
   `/api/plan/${plan}/calendar?${new URLSearchParams({ day, ...(worker === null ? {} : { worker }) })}`;
 
+/** What to pour the water of each dough at that day. */
+function Water({ servings }: { servings: PlannedServing[] }) {
+  const figures = useFigures();
+  const said = servings.map(({ waterC }, at) =>
+    waterC === null || waterC === undefined
+      ? `${LETTERS[at]} water alone does not reach it`
+      : `${LETTERS[at]} ${figures.temperature(waterC)}`,
+  );
+  return <p className="pb-1 text-sm">Water for the dough temperature wanted: {said.join(", ")}.</p>;
+}
+
 interface AnswerProps {
   view: AnswerView<PlanState>;
   state: PlanState;
@@ -196,6 +208,7 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
               <span className="soft">There may be a better plan: this is the best that was found in time.</span>
             )}
           </p>
+          <Water servings={servings} />
           <p className="pb-2 text-sm print:hidden">
             <Link className="link" to={`/formulas/order?${orderOf(servings)}`}>
               What is needed in all

@@ -77,6 +77,7 @@ const FIELDS: Record<string, string> = {
   recipe: "The recipe as it came",
   said: "What the method says",
   reason: "The reason",
+  kitchenC: "The temperature of the kitchen",
   cupMl: "The cup",
   currency: "The currency",
   millilitres: "The volume",

@@ -27,6 +27,7 @@ import verdamen.core.model.Within;
  * @param fridgeLitres room in the fridge, litres
  * @param careful whether every step is given the longest that it likely takes; absent for its middle
  * @param pins tasks that begin at a time the user chose
+ * @param kitchenC how warm kitchen and flour are that day, °C; absent for what each formula says
  */
 public record PlanSpec(
         @Within(Limit.SERVINGS) @Nullable List<@Nullable ServingSpec> servings,
@@ -36,7 +37,8 @@ public record PlanSpec(
         @Within(Limit.PLAN_PLACES) @Nullable Integer mixers,
         @Within(Limit.FRIDGE_LITRES) @Nullable Integer fridgeLitres,
         @Nullable Boolean careful,
-        @Within(Limit.PINS) @Nullable List<@Nullable PinSpec> pins) {
+        @Within(Limit.PINS) @Nullable List<@Nullable PinSpec> pins,
+        @Within(Limit.PLACE_C) @Nullable Double kitchenC) {
 
     private static final int MINUTES_PER_HOUR = 60;
 
@@ -54,7 +56,8 @@ public record PlanSpec(
             0,
             (int) Coefficient.PLAN_FRIDGE_L.value(),
             false,
-            List.of());
+            List.of(),
+            null);
 
     /**
      * Bread that is served at some time.
@@ -115,6 +118,7 @@ public record PlanSpec(
         readWorkers(faults);
         readPlaces(faults);
         readPins(faults);
+        readKitchenC(faults);
         return this;
     }
 
@@ -219,6 +223,12 @@ public record PlanSpec(
         return MINUTES_PER_HOUR * (int) hour.value();
     }
 
+    /** How warm kitchen and flour are that day, °C, with its fault added; null for what each formula says. */
+    public @Nullable Double readKitchenC(Faults faults) {
+        faults.number("kitchenC", kitchenC, Limit.PLACE_C);
+        return kitchenC;
+    }
+
     private static int there(String field, @Nullable Integer count, Limit limit, Faults faults) {
         faults.number(field, number(count), limit);
         return count == null ? 0 : count;
@@ -299,15 +309,15 @@ public record PlanSpec(
     }
 
     PlanSpec withServings(List<@Nullable ServingSpec> others) {
-        return new PlanSpec(others, workers, pans, ovens, mixers, fridgeLitres, careful, pins);
+        return new PlanSpec(others, workers, pans, ovens, mixers, fridgeLitres, careful, pins, kitchenC);
     }
 
     PlanSpec withWorkers(List<@Nullable WorkerSpec> others) {
-        return new PlanSpec(servings, others, pans, ovens, mixers, fridgeLitres, careful, pins);
+        return new PlanSpec(servings, others, pans, ovens, mixers, fridgeLitres, careful, pins, kitchenC);
     }
 
     private PlanSpec withPins(List<@Nullable PinSpec> others) {
-        return new PlanSpec(servings, workers, pans, ovens, mixers, fridgeLitres, careful, others);
+        return new PlanSpec(servings, workers, pans, ovens, mixers, fridgeLitres, careful, others, kitchenC);
     }
 
     PlanSpec withPlace(String place, int more) {
@@ -319,6 +329,7 @@ public record PlanSpec(
                 place.equals(Place.MIXER.code()) ? plus(mixers, more) : mixers,
                 place.equals(Place.FRIDGE.code()) ? plus(fridgeLitres, more) : fridgeLitres,
                 careful,
-                pins);
+                pins,
+                kitchenC);
     }
 }

@@ -41,7 +41,8 @@ public class AlternativeTest {
                 0,
                 litres,
                 true,
-                List.of(new PlanSpec.PinSpec("s1/roll", 600)));
+                List.of(new PlanSpec.PinSpec("s1/roll", 600)),
+                null);
     }
 
     private static PlanSpec changed(Alternative alternative, PlanSpec asked) {

@@ -25,7 +25,7 @@ public class PlanSpecTest {
     private static final WorkerSpec BENCH = new WorkerSpec("Bench", 480, 780, List.of("dough", "shape"));
     private static final WorkerSpec MILL = new WorkerSpec("Mill", 600, 700, List.of("cook"));
     private static final PlanSpec SPEC = new PlanSpec(
-            List.of(ROTI, PITA), List.of(BENCH, MILL), 2, 1, 0, 30, false, List.of(new PinSpec("s1/roll", 650)));
+            List.of(ROTI, PITA), List.of(BENCH, MILL), 2, 1, 0, 30, false, List.of(new PinSpec("s1/roll", 650)), null);
 
     private static Remedy remedy(Demand.Kind kind, String subject, int by, int before, int after) {
         return new Remedy(new Demand(kind, subject), by, before, after);
@@ -81,7 +81,7 @@ public class PlanSpecTest {
     @Test(dataProvider = "wrongServings")
     public void aWrongServingIsNamedByItsField(ServingSpec wrong, String fault) {
         Faults faults = new Faults();
-        new PlanSpec(List.of(wrong), null, null, null, null, null, null, null).readServings(faults);
+        new PlanSpec(List.of(wrong), null, null, null, null, null, null, null, null).readServings(faults);
         assertEquals(told(faults), List.of(fault));
     }
 
@@ -101,7 +101,7 @@ public class PlanSpecTest {
     @Test(dataProvider = "wrongWorkers")
     public void aWrongWorkerIsNamedByItsField(WorkerSpec wrong, String fault) {
         Faults faults = new Faults();
-        new PlanSpec(null, List.of(BENCH, wrong), null, null, null, null, null, null).readWorkers(faults);
+        new PlanSpec(null, List.of(BENCH, wrong), null, null, null, null, null, null, null).readWorkers(faults);
         assertEquals(told(faults), List.of(fault));
     }
 
@@ -116,7 +116,8 @@ public class PlanSpecTest {
                 -1,
                 null,
                 null,
-                Collections.singletonList(null));
+                Collections.singletonList(null),
+                null);
         nothing.readServings(faults);
         nothing.readWorkers(faults);
         nothing.readPlaces(faults);
@@ -137,7 +138,8 @@ public class PlanSpecTest {
     @Test
     public void moreThanAPlanTakesIsRefusedBeforeItIsRead() {
         Faults faults = new Faults();
-        List<ServingSpec> read = new PlanSpec(Collections.nCopies(5000, ROTI), null, null, null, null, null, null, null)
+        List<ServingSpec> read = new PlanSpec(
+                        Collections.nCopies(5000, ROTI), null, null, null, null, null, null, null, null)
                 .readServings(faults);
         assertTrue(read.size() <= 12, read.size() + " are read");
         assertEquals(told(faults), List.of("null servings too-many"));

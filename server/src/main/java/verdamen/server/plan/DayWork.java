@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.MethodSpec;
+import verdamen.core.formula.MethodSpec.TemperaturesSpec;
 import verdamen.core.handling.RollingWindow;
+import verdamen.core.method.WaterTemperature;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
@@ -67,11 +71,12 @@ class DayWork {
         List<Worker> workers = spec.readWorkers(faults);
         Map<Place, Integer> places = spec.readPlaces(faults);
         Map<String, Integer> pins = spec.readPins(faults);
+        Double kitchenC = spec.readKitchenC(faults);
         faults.refuse();
         List<Wanted> wanted = new ArrayList<>();
         List<PlannedServing> servings = new ArrayList<>();
         for (ServingSpec serving : asked) {
-            add(serving, wanted, servings, faults);
+            add(serving, kitchenC, wanted, servings, faults);
         }
         faults.refuse();
         return new Work(
@@ -80,7 +85,12 @@ class DayWork {
                 wanted.stream().collect(Collectors.toMap(Wanted::key, Wanted::made)));
     }
 
-    private void add(ServingSpec asked, List<Wanted> wanted, List<PlannedServing> servings, Faults faults) {
+    private void add(
+            ServingSpec asked,
+            @Nullable Double kitchenC,
+            List<Wanted> wanted,
+            List<PlannedServing> servings,
+            Faults faults) {
         int line = wanted.size();
         long formula = asked.formula() == null ? 0 : asked.formula();
         int due = asked.due() == null ? 0 : asked.due();
@@ -88,7 +98,7 @@ class DayWork {
         try {
             FormulaDocument document =
                     asked.version() == null ? formulas.newest(formula) : formulas.version(formula, asked.version());
-            MadeFormula made = MadeFormula.of(asWanted(document.formula(), asked, due), pantry.pantry());
+            MadeFormula made = MadeFormula.of(asWanted(document.formula(), asked, kitchenC), pantry.pantry());
             wanted.add(new Wanted(key, made, due));
             RollingWindow window = made.evaluation().window();
             servings.add(new PlannedServing(
@@ -99,7 +109,8 @@ class DayWork {
                     made.cooking().pieces(),
                     due,
                     window == null ? null : window.first(),
-                    window == null ? null : window.last()));
+                    window == null ? null : window.last(),
+                    WaterTemperature.of(made.formula()).useC()));
         } catch (NotFoundException gone) {
             faults.add(line, "formula", FaultCode.UNKNOWN_CODE, formula);
         } catch (RefusedException refused) {
@@ -109,13 +120,23 @@ class DayWork {
         }
     }
 
-    private FormulaSpec asWanted(FormulaSpec spec, ServingSpec asked, int due) {
+    private FormulaSpec asWanted(FormulaSpec spec, ServingSpec asked, @Nullable Double kitchenC) {
         Pantry book = pantry.pantry();
         Integer pieces = asked.pieces();
         FormulaSpec sized = pieces == null
                 ? spec
                 : Scaling.of(new ScalingQuestion(spec, null, pieces, null, null, null, null), book)
                         .formula();
-        return Boolean.TRUE.equals(asked.overnight()) ? Overnight.chilled(sized, due, book) : sized;
+        FormulaSpec there = kitchenC == null ? sized : inKitchen(sized, kitchenC);
+        int due = asked.due() == null ? 0 : asked.due();
+        return Boolean.TRUE.equals(asked.overnight()) ? Overnight.chilled(there, due, book) : there;
+    }
+
+    /** The formula on a day on which kitchen and flour are so warm. */
+    private static FormulaSpec inKitchen(FormulaSpec spec, double kitchenC) {
+        MethodSpec method = spec.method() == null ? MethodSpec.NONE : spec.method();
+        TemperaturesSpec said = method.temperaturesOrNone();
+        return spec.withMethod(method.withTemperatures(new TemperaturesSpec(
+                said.doughC(), kitchenC, kitchenC, said.coldC(), said.hotC(), said.kneadMinutes())));
     }
 }

@@ -72,6 +72,7 @@ record PlanState(
      * @param due when it is served
      * @param windowFirst first minute after wetting at which its dough can be rolled; null when there is none
      * @param windowLast last minute
+     * @param waterC what to pour its water at that day, °C; null when no water does it
      */
     record PlannedServing(
             String key,
@@ -81,7 +82,8 @@ record PlanState(
             @Nullable Double pieces,
             int due,
             @Nullable Integer windowFirst,
-            @Nullable Integer windowLast) {}
+            @Nullable Integer windowLast,
+            @Nullable Double waterC) {}
 
     /**
      * A plan.

@@ -180,4 +180,15 @@ public class PlanApiTest extends ServerTest {
                         .asString(),
                 "servings");
     }
+
+    @Test
+    public void onAWarmDayTheWaterIsPouredColder() throws InterruptedException {
+        String cool = asked(360, 1, roti(12, 720)).replace("\"pans\"", "\"kitchenC\": 17, \"pans\"");
+        String warm = cool.replace("\"kitchenC\": 17", "\"kitchenC\": 27");
+        double coolWater = planned(cool).at("/servings/0/waterC").asDouble();
+        double warmWater = planned(warm).at("/servings/0/waterC").asDouble();
+        assertTrue(coolWater > warmWater + 5, coolWater + " °C and " + warmWater + " °C");
+        Answer wrong = postJson("/api/plan", cool.replace("17", "900")).expect(422);
+        assertEquals(wrong.at("/faults/0/field").asString(), "kitchenC");
+    }
 }
