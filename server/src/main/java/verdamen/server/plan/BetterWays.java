@@ -20,7 +20,6 @@ import verdamen.server.plan.DayRunAnswer.TaskChange;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
 import verdamen.server.plan.PlanState.Stage;
-import verdamen.server.problem.NotFoundException;
 
 /**
  * Looks in the background for better ways to go on with days that miss something. One is looked for whenever a task was begun or done,
@@ -45,8 +44,13 @@ class BetterWays {
      * @param standings where the tasks stood then, by their keys
      * @param missed minutes that were missed then
      * @param plan id of the plan
+     * @param before id of the plan that was looked for before while the tasks stood so already; null when there was none
      */
-    private record Sought(Map<String, Standing> standings, int missed, String plan) {}
+    private record Sought(
+            Map<String, Standing> standings,
+            int missed,
+            String plan,
+            @Nullable String before) {}
 
     /** Whether one is looked for just now. */
     synchronized boolean isLooking(String day) {
@@ -70,12 +74,22 @@ class BetterWays {
         if (!known) {
             last = look(day, running, remaining, spec, missed);
         }
-        PlanState state = last == null ? null : state(last.plan());
-        DayPlan plan = state == null || state.stage() != Stage.DONE ? null : state.plan();
+        PlanState state = last == null ? null : found(last);
+        DayPlan plan = state == null ? null : state.plan();
         if (plan == null || minutes(state.missed()) >= missed) {
             return null;
         }
         return new BetterWay(state.id(), state.missed(), changes(running, plan));
+    }
+
+    /** What was found; until then, what was found before. */
+    private @Nullable PlanState found(Sought last) {
+        PlanState state = state(last.plan());
+        if (state != null && state.stage() == Stage.DONE) {
+            return state;
+        }
+        PlanState before = last.before() == null ? null : state(last.before());
+        return before != null && before.stage() == Stage.DONE ? before : null;
     }
 
     private @Nullable Sought look(
@@ -84,10 +98,12 @@ class BetterWays {
             if (sought.size() >= MOST_DAYS) {
                 sought.clear();
             }
+            Sought last = sought.get(day);
             Sought begun = new Sought(
                     standings(running),
                     missed,
-                    plans.begin(spec, remaining.get()).id());
+                    plans.begin(spec, remaining.get()).id(),
+                    last != null && last.standings().equals(standings(running)) ? last.plan() : null);
             sought.put(day, begun);
             return begun;
         } catch (RefusedException full) {
@@ -99,7 +115,10 @@ class BetterWays {
     /** Whether a way that was found knows of everything that was begun. */
     synchronized boolean fits(String day, @Nullable String plan, RunningDay running) {
         Sought last = sought.get(day);
-        return last != null && last.plan().equals(plan) && last.standings().equals(standings(running));
+        return last != null
+                && plan != null
+                && (plan.equals(last.plan()) || plan.equals(last.before()))
+                && last.standings().equals(standings(running));
     }
 
     private static Map<String, Standing> standings(RunningDay running) {
@@ -109,11 +128,7 @@ class BetterWays {
     }
 
     private @Nullable PlanState state(String plan) {
-        try {
-            return plans.state(plan);
-        } catch (NotFoundException forgotten) {
-            return null;
-        }
+        return plans.known(plan);
     }
 
     private static int minutes(List<Missed> missed) {
