@@ -88,6 +88,9 @@ function Running({ answer }: { answer: DayRunAnswer }) {
   );
 }
 
+/** Nobody notes these: the oven heats from when it was planned to, a first stage stands until the dough is mixed. */
+const OF_ITSELF = new Set<RunTask["kind"]>(["heat-oven", "stand"]);
+
 interface InHandProps {
   worker: string | null;
   task: RunTask;
@@ -126,7 +129,7 @@ function InHand({ worker, task, answer, busy, onNote }: InHandProps) {
             : `at ${clockWords(task.start)}${task.moved > 0 ? `, ${durationWords(task.moved)} later than planned` : ""}`}
         </p>
       </div>
-      {task.kind !== "heat-oven" && (
+      {!OF_ITSELF.has(task.kind) && (
         <span className="flex gap-2">
           {!going && worker !== null && (
             <button

@@ -86,7 +86,8 @@ class DayRuns {
         faults.refuse();
         PlanSpec made = spec.withVersions(
                 state.servings().stream().map(PlannedServing::version).toList());
-        keep(id, new Run(made, schedule(Objects.requireNonNull(state.plan()), List.of()), Map.of()));
+        String uid = UUID.randomUUID().toString();
+        keep(id, new Run(uid, made, schedule(Objects.requireNonNull(state.plan()), List.of()), Map.of()));
         return answer(id);
     }
 
@@ -194,7 +195,7 @@ class DayRuns {
                 .get(stand.work().servings().indexOf(planned))
                 .pieces();
         return beginning.begin(
-                derived(stand.row().uid(), serving),
+                derived(stand.run().uid(), serving),
                 planned.formula(),
                 planned.version(),
                 new Size(null, pieces, null, null));

@@ -43,20 +43,21 @@ class DayStands {
     /**
      * How a day is run, as it is kept.
      *
+     * @param uid its identity: run again, a day makes batches of its own
      * @param spec what is planned, with the versions that are made
      * @param schedule every task as it was planned last
      * @param batches ids of the batches that were begun, by the keys of their servings
      */
-    record Run(PlanSpec spec, List<Scheduled> schedule, Map<String, Long> batches) {
+    record Run(String uid, PlanSpec spec, List<Scheduled> schedule, Map<String, Long> batches) {
 
         Run with(String serving, long batch) {
             Map<String, Long> all = new TreeMap<>(batches);
             all.put(serving, batch);
-            return new Run(spec, schedule, all);
+            return new Run(uid, spec, schedule, all);
         }
 
         Run with(List<Scheduled> other) {
-            return new Run(spec, other, batches);
+            return new Run(uid, spec, other, batches);
         }
     }
 

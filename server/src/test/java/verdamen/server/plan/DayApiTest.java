@@ -2,6 +2,7 @@ package verdamen.server.plan;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.StringReader;
@@ -244,6 +245,11 @@ public class DayApiTest extends ServerTest {
         assertFalse(delete(run).expect(200).at("/running").asBoolean());
         getJson(run).expect(404);
         getJson("/api/bench/" + batch).expect(200);
+
+        postJson(run, planned(saved.at("/spec"))).expect(200);
+        JsonNode again =
+                postJson(run + "/tasks", note("s1/set-up", false)).expect(200).body();
+        assertNotEquals(again.at("/servings/0/batch").asLong(), batch, "run again, it makes bread again");
     }
 
     private static int missed(JsonNode list) {
