@@ -1,4 +1,4 @@
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import type { Kitchen } from "../api";
 import { figuresOf } from "./units";
 
@@ -69,5 +69,21 @@ describe("figures of a US kitchen with a decimal comma", () => {
 
   it.each([-18, 0, 37, 260])("reads back what it writes of %d °C", (celsius) => {
     expect(figures.celsiusFromDegrees(figures.degreesFromCelsius(celsius))).toBeCloseTo(celsius, 9);
+  });
+});
+
+describe("dates", () => {
+  it.each(["Etc/GMT+8", "Etc/GMT-12", "UTC"])("of a day by itself are the same everywhere, as in %s", (zone) => {
+    vi.stubEnv("TZ", zone);
+    expect(figuresOf(METRIC).date("2026-03-31")).toBe("2026-03-31");
+    expect(figuresOf(US).date("2026-03-31")).toBe("Mar 31, 2026");
+    expect(figuresOf(METRIC).weekday("2026-03-31")).toBe("Tuesday, 2026-03-31");
+    vi.unstubAllEnvs();
+  });
+
+  it("of a moment are those of where it is read", () => {
+    vi.stubEnv("TZ", "Etc/GMT+8");
+    expect(figuresOf(METRIC).date("2026-03-31T02:00:00Z")).toBe("2026-03-30");
+    vi.unstubAllEnvs();
   });
 });

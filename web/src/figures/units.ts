@@ -20,8 +20,10 @@ export interface Figures {
   temperature(celsius: number): string;
   /** A date and time of day. */
   moment(iso: string): string;
-  /** A date. */
+  /** A date: of a moment, or a day by itself as in 2026-03-31. */
   date(iso: string): string;
+  /** A day with the name of its weekday. */
+  weekday(iso: string): string;
   /** Grams from a mass in the kitchen's unit, and back. */
   massUnitFromGrams(grams: number): number;
   gramsFromMassUnit(mass: number): number;
@@ -35,12 +37,17 @@ const GRAMS_PER_OUNCE = 28.349523125;
 const FINE_BELOW_GRAMS = 20;
 const FINE_BELOW_OUNCES = 10;
 const FINE_BELOW_PERCENT = 20;
-const LOCALES = { "day-month": "en-GB", "month-day": "en-US", iso: "sv-SE" } as const;
+/** The short Swedish date is the one of figures only, as in 2026-03-31. */
+const DATES = {
+  "day-month": { locale: "en-GB", dateStyle: "medium" },
+  "month-day": { locale: "en-US", dateStyle: "medium" },
+  iso: { locale: "sv-SE", dateStyle: "short" },
+} as const;
 
 export function figuresOf(kitchen: Kitchen): Figures {
   const ounces = kitchen.massUnit === "oz";
   const fahrenheit = kitchen.temperatureUnit === "F";
-  const locale = LOCALES[kitchen.dateOrder as keyof typeof LOCALES];
+  const { locale, dateStyle } = DATES[kitchen.dateOrder as keyof typeof DATES];
 
   const writers = new Map<number, Intl.NumberFormat>();
   const writer = (decimals: number) => {
@@ -61,6 +68,7 @@ export function figuresOf(kitchen: Kitchen): Figures {
     return number(value, Math.abs(value) < FINE_BELOW_OUNCES ? 2 : 1);
   };
   const percent = (pct: number) => `${number(pct, Math.abs(pct) < FINE_BELOW_PERCENT && !isWhole(pct) ? 1 : 0)} %`;
+  const date = (iso: string) => dayOf(iso).toLocaleDateString(locale, { dateStyle });
   const degreesFromCelsius = (celsius: number) => (fahrenheit ? (celsius * 9) / 5 + 32 : celsius);
 
   return {
@@ -72,8 +80,9 @@ export function figuresOf(kitchen: Kitchen): Figures {
     mass: (grams) => `${massNumber(grams)} ${ounces ? "oz" : "g"}`,
     percent,
     temperature: (celsius) => `${number(degreesFromCelsius(celsius), 0)} °${fahrenheit ? "F" : "C"}`,
-    moment: (iso) => new Date(iso).toLocaleString(locale, { dateStyle: "medium", timeStyle: "short" }),
-    date: (iso) => new Date(iso).toLocaleDateString(locale, { dateStyle: "medium" }),
+    moment: (iso) => new Date(iso).toLocaleString(locale, { dateStyle, timeStyle: "short" }),
+    date,
+    weekday: (iso) => `${dayOf(iso).toLocaleDateString("en-GB", { weekday: "long" })}, ${date(iso)}`,
     massUnitFromGrams: (grams) => (ounces ? grams / GRAMS_PER_OUNCE : grams),
     gramsFromMassUnit: (mass) => (ounces ? mass * GRAMS_PER_OUNCE : mass),
     degreesFromCelsius,
@@ -81,6 +90,9 @@ export function figuresOf(kitchen: Kitchen): Figures {
     parse: parseNumber,
   };
 }
+
+/** A day by itself is the same day wherever it is read; a moment is not. */
+const dayOf = (iso: string) => new Date(iso.includes("T") ? iso : `${iso}T00:00`);
 
 /** Without a sign on what rounds to nothing. */
 function numberFormat(decimalMark: Kitchen["decimalMark"], decimals: number): Intl.NumberFormat {
