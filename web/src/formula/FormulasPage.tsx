@@ -4,7 +4,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { formulasQuery, kitchenQuery } from "../api";
 import { SearchBox, useCommands } from "../frame";
-import { ErrorNotice, type Sort, SortHeading, useQuiet } from "../parts";
+import { ErrorNotice, MoreRows, type Sort, SortHeading, useQuiet } from "../parts";
 import { Bin } from "./Bin";
 import { Drafts } from "./Drafts";
 import { beginNewFormula } from "./draftStorage";
@@ -99,14 +99,7 @@ export function FormulasPage() {
           </tbody>
         </table>
       )}
-      {list.hasNextPage && (
-        <p className="soft flex items-center justify-center gap-4 pt-5 text-sm">
-          {rows.length} of {total}
-          <button className="btn btn-sm" disabled={list.isFetchingNextPage} onClick={() => void list.fetchNextPage()}>
-            {list.isFetchingNextPage ? "Fetching…" : "Show more"}
-          </button>
-        </p>
-      )}
+      <MoreRows shown={rows.length} total={total} list={list} />
       {total === 0 && narrowed && (
         <p className="soft py-14 text-center">
           No formula matches{search && ` “${search}”`}.{" "}

@@ -5,7 +5,7 @@ import { Link, useNavigate, useSearchParams } from "react-router";
 import { api, filtersQuery, notebookQuery, type NotebookPage as Page, pantryQuery, tagsQuery, taken } from "../api";
 import { useFigures } from "../figures";
 import { SearchBox, useCommands } from "../frame";
-import { CsvExchange, ErrorNotice, ErrorText, IconButton, SortHeading, useQuiet } from "../parts";
+import { CsvExchange, ErrorNotice, ErrorText, IconButton, MoreRows, SortHeading, useQuiet } from "../parts";
 import { addressOf, type Filter, filterOf, filtersOfBefore, forgetFiltersOfBefore } from "./filter";
 import { batchKey, compareAddress, MOST_COMPARED } from "./items";
 import { VERDICTS } from "./verdicts";
@@ -112,14 +112,7 @@ export function NotebookPage() {
           </tbody>
         </table>
       )}
-      {list.hasNextPage && (
-        <p className="soft flex items-center justify-center gap-4 pt-5 text-sm">
-          {rows.length} of {total}
-          <button className="btn btn-sm" disabled={list.isFetchingNextPage} onClick={() => void list.fetchNextPage()}>
-            {list.isFetchingNextPage ? "Fetching…" : "Show more"}
-          </button>
-        </p>
-      )}
+      <MoreRows shown={rows.length} total={total} list={list} />
       {total === 0 && !narrowed && (
         <div className="mx-auto max-w-md py-20 text-center">
           <h2 className="text-2xl">Nothing was made yet</h2>

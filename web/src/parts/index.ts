@@ -20,3 +20,4 @@ export { ViewChoice } from "./ViewChoice";
 export { Runs } from "./Runs";
 export { Trend, type TrendPoint } from "./Trend";
 export { CsvExchange } from "./CsvExchange";
+export { MoreRows } from "./MoreRows";

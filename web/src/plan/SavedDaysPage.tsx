@@ -5,7 +5,8 @@ import { Link, useNavigate } from "react-router";
 import { api, type DayPage, daysQuery, newUuid, type SavedDay, taken } from "../api";
 import { useFigures } from "../figures";
 import { SearchBox } from "../frame";
-import { ErrorNotice, ErrorText, IconButton, type Sort, SortHeading, useNotices, useQuiet } from "../parts";
+import { ErrorNotice, ErrorText, IconButton, MoreRows, type Sort, SortHeading, useNotices, useQuiet } from "../parts";
+import { clockWords } from "../words";
 import { Feed } from "./Feed";
 
 type Row = DayPage["rows"][number];
@@ -43,8 +44,9 @@ export function SavedDaysPage() {
             <tr className="soft text-left text-xs">
               <SortHeading column="day" label="Day" className="w-[18%]" sort={sort} onSort={setSort} />
               <SortHeading column="name" label="Name" sort={sort} onSort={setSort} />
-              <th className="w-[14%] pb-1.5 font-normal">Servings</th>
-              <th className="w-[14%] pb-1.5 font-normal">People</th>
+              <th className="w-[15%] pb-1.5 font-normal">Work begins</th>
+              <th className="w-[11%] pb-1.5 font-normal">Servings</th>
+              <th className="w-[11%] pb-1.5 font-normal">People</th>
               <th className="w-[16%] pb-1.5 font-normal">
                 <span className="sr-only">Run or delete</span>
               </th>
@@ -57,14 +59,7 @@ export function SavedDaysPage() {
           </tbody>
         </table>
       )}
-      {list.hasNextPage && (
-        <p className="soft flex items-center justify-center gap-4 pt-5 text-sm">
-          {rows.length} of {total}
-          <button className="btn btn-sm" disabled={list.isFetchingNextPage} onClick={() => void list.fetchNextPage()}>
-            {list.isFetchingNextPage ? "Fetching…" : "Show more"}
-          </button>
-        </p>
-      )}
+      <MoreRows shown={rows.length} total={total} list={list} />
       {total === 0 && (
         <p className="soft py-14 text-center">
           {words === "" ? "No day was saved yet: plan one, give it a name, and save it." : "No day of this name."}
@@ -84,6 +79,9 @@ function DayRow({ row, onRemove }: { row: Row; onRemove: () => void }) {
         <Link className="link link-hover font-semibold" to={`/plan?day=${row.id}`}>
           {row.name}
         </Link>
+      </td>
+      <td className="tabular-nums">
+        {row.begins === null || row.begins === undefined ? <span className="soft">–</span> : clockWords(row.begins)}
       </td>
       <td className="tabular-nums">{row.servings}</td>
       <td className="tabular-nums">{row.workers}</td>

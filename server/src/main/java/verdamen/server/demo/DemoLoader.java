@@ -5,11 +5,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -134,8 +136,8 @@ class DemoLoader implements SmartInitializingSingleton {
             List<DemoFormula> formulas,
             List<DemoDay> days) {}
 
-    /** A day of the demo, planned for some days after it is loaded; its servings have the formulas of these names. */
-    record DemoDay(String name, int inDays, List<String> formulas, PlanSpec spec) {}
+    /** A day of the demo, planned for the next of these weekdays; its servings have the formulas of these names. */
+    record DemoDay(String name, DayOfWeek weekday, List<String> formulas, PlanSpec spec) {}
 
     /** A weigh-in of the demo, recorded some hours before it is loaded. */
     record DemoWeighIn(
@@ -344,7 +346,7 @@ class DemoLoader implements SmartInitializingSingleton {
                         UUID.randomUUID().toString(),
                         day.name(),
                         LocalDate.ofInstant(now, ZoneOffset.UTC)
-                                .plusDays(day.inDays())
+                                .with(TemporalAdjusters.next(day.weekday()))
                                 .toString(),
                         day.spec()
                                 .withFormulas(

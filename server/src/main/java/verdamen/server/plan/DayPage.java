@@ -20,11 +20,19 @@ record DayPage(List<DayRow> rows, @Nullable String next, long total) {
      * @param id its id
      * @param name its name
      * @param day which day it is
+     * @param begins when work begins by the plan that was seen when it was saved, minutes from the beginning of the day; null for none
      * @param servings how many servings
      * @param workers how many people
      * @param running whether it is run just now
      * @param savedAt when it was saved
      */
     record DayRow(
-            long id, String name, LocalDate day, int servings, int workers, boolean running, OffsetDateTime savedAt) {}
+            long id,
+            String name,
+            LocalDate day,
+            @Nullable Integer begins,
+            int servings,
+            int workers,
+            boolean running,
+            OffsetDateTime savedAt) {}
 }
