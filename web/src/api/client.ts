@@ -27,6 +27,7 @@ export type PlanState = Schemas["PlanState"];
 export type PlannedServing = Schemas["PlannedServing"];
 export type PlanRemedy = Schemas["PlanRemedy"];
 export type PlanDemand = Schemas["Demand"];
+export type PlanBroken = Schemas["Broken"];
 export type DayPlan = Schemas["DayPlan"];
 export type DayTask = Schemas["DayTask"];
 export type PlanAlternative = Schemas["AlternativeDay"];

@@ -439,6 +439,15 @@ export const planQuestion = (onProgress: (state: PlanState) => void): Question<P
   },
 });
 
+/** What breaks when a task of a plan begins at another time. */
+export const movedQuery = (plan: string, task: string, start: number) =>
+  queryOptions({
+    queryKey: ["plan", plan, "moved", task, start],
+    queryFn: ({ signal }) =>
+      taken(api.POST("/api/plan/{id}/moved", { params: { path: { id: plan } }, body: { task, start }, signal })),
+    staleTime: Infinity,
+  });
+
 /** The days that are kept, page by page. */
 export const daysQuery = (asked: DaysAsked) =>
   infiniteQueryOptions({

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, newUuid, type PlanSpec, taken } from "../api";
+import { useFigures } from "../figures";
 import { Faults } from "../formula";
 import { useCommands } from "../frame";
 import { ProblemNotice, Said, useNotices } from "../parts";
@@ -21,6 +22,7 @@ export function DayBar({ draft, usual, plan, onChange }: DayBarProps) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const notify = useNotices();
+  const figures = useFigures();
   // One key for a day until it is saved: saved twice, it is one.
   const [key, setKey] = useState(() => newUuid());
   const save = useMutation({
@@ -87,6 +89,7 @@ export function DayBar({ draft, usual, plan, onChange }: DayBarProps) {
           value={draft.day}
           onChange={(event) => onChange((now) => ({ ...now, day: event.target.value }))}
         />
+        {draft.day !== "" && <span className="soft text-sm">{figures.weekday(draft.day)}</span>}
         <button type="button" className="btn btn-sm" aria-disabled={saved || undefined} onClick={submit}>
           {saved ? "Saved" : save.isPending ? "Saving…" : "Save"}
         </button>

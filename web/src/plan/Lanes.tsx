@@ -1,4 +1,3 @@
-import { useState } from "react";
 import type { DayTask, PlannedServing } from "../api";
 import { arrowStep, useDrawingDrag } from "../parts";
 import { clockWords, LETTERS, taskName } from "../words";
@@ -25,12 +24,28 @@ interface LanesProps {
   now: number | null;
   selected: string | null;
   onSelect: (task: string) => void;
-  /** Has a task begin then; absent where tasks stay where they are. */
-  onPin?: (task: string, start: number) => void;
+  /** Tasks that can be moved; absent where they stay where they are. */
+  moves?: Moves;
+}
+
+/** A task on its way to another time. */
+export interface Moving {
+  task: DayTask;
+  start: number;
+}
+
+export interface Moves {
+  /** The task that is moved just now; null for none. */
+  moving: Moving | null;
+  /** Whether it would break something there. */
+  breaks: boolean;
+  onMove: (moving: Moving | null) => void;
+  /** Has a task begin then. */
+  onPin: (task: string, start: number) => void;
 }
 
 /** A plan over the clock: who does what, where each dough is, and what is taken up. */
-export function Lanes({ plan, servings, workers, now, selected, onSelect, onPin }: LanesProps) {
+export function Lanes({ plan, servings, workers, now, selected, onSelect, moves }: LanesProps) {
   const lanes = lanesOf(plan, servings, workers, PLACE_NAMES);
   const clock = clockOf(plan, servings);
   const x = (minute: number) => LEFT + ((minute - clock.from) / (clock.to - clock.from)) * (WIDTH - LEFT - RIGHT);
@@ -56,7 +71,7 @@ export function Lanes({ plan, servings, workers, now, selected, onSelect, onPin 
               reached={lane.kind !== "place"}
               isSelected={bar.task.key === selected}
               onSelect={() => onSelect(bar.task.key)}
-              onPin={onPin && ((start) => onPin(bar.task.key, start))}
+              moves={moves}
             />
           ))}
         </g>
@@ -141,24 +156,26 @@ interface TaskBarProps {
   reached: boolean;
   isSelected: boolean;
   onSelect: () => void;
-  onPin?: (start: number) => void;
+  moves?: Moves;
 }
 
 function TaskBar(props: TaskBarProps) {
-  const { bar, top, x, number, name, minutesPerUnit, reached, isSelected, onSelect, onPin } = props;
+  const { bar, top, x, number, name, minutesPerUnit, reached, isSelected, onSelect, moves } = props;
   const { task } = bar;
-  const [dragged, setDragged] = useState<number | null>(null);
+  const moved = moves?.moving?.task.key === task.key ? moves.moving.start : null;
+  const move = (start: number) => moves?.onMove({ task, start: snapped(start) });
+  const pin = () => {
+    if (moved !== null && moved !== task.start) {
+      moves?.onPin(task.key, moved);
+    }
+    moves?.onMove(null);
+  };
   const drag = useDrawingDrag({
     onStart: () => task.start,
-    onMove: (start, right) => onPin && setDragged(snapped(start + right * minutesPerUnit)),
-    onEnd: () => {
-      if (dragged !== null && dragged !== task.start) {
-        onPin?.(dragged);
-      }
-      setDragged(null);
-    },
+    onMove: (start, right) => move(start + right * minutesPerUnit),
+    onEnd: pin,
   });
-  const start = dragged ?? task.start;
+  const start = moved ?? task.start;
   const width = Math.max(3, x(start + task.end - task.start) - x(start) - 1);
   const letter = LETTERS[number] ?? "";
   const words = `${letter} ${taskName(task.kind)}`;
@@ -168,7 +185,7 @@ function TaskBar(props: TaskBarProps) {
   return (
     <g
       {...drag}
-      className={onPin ? "cursor-grab touch-none" : ""}
+      className={moves ? "cursor-grab touch-none" : ""}
       {...(reached
         ? {
             role: "button",
@@ -178,15 +195,17 @@ function TaskBar(props: TaskBarProps) {
           }
         : { "aria-hidden": true })}
       onClick={onSelect}
+      onBlur={() => moved !== null && moves?.onMove(null)}
       onKeyDown={(event) => {
+        const step = moves && arrowStep(event);
         if (event.key === "Enter" || event.key === " ") {
           event.preventDefault();
           onSelect();
-          return;
-        }
-        const step = arrowStep(event);
-        if (step !== undefined) {
-          onPin?.(snapped(task.start + step * SNAP_MIN));
+          pin();
+        } else if (event.key === "Escape") {
+          moves?.onMove(null);
+        } else if (step !== undefined) {
+          move(start + step * SNAP_MIN);
         }
       }}
     >
@@ -198,7 +217,9 @@ function TaskBar(props: TaskBarProps) {
         height={height}
         rx="3"
         fill={`color-mix(in oklch, oklch(0.68 0.13 ${HUES[number % HUES.length]}) ${task.worker === null ? 28 : 48}%, var(--color-base-100))`}
-        stroke={isSelected ? "var(--color-primary)" : "currentColor"}
+        stroke={
+          moved !== null && moves?.breaks ? "var(--color-error)" : isSelected ? "var(--color-primary)" : "currentColor"
+        }
         strokeOpacity={isSelected ? 1 : 0.35}
         strokeWidth={isSelected ? 2.5 : 1}
         strokeDasharray={task.worker === null ? "3 2" : undefined}

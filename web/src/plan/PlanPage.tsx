@@ -4,6 +4,7 @@ import { Link, useSearchParams } from "react-router";
 import {
   api,
   dayQuery,
+  movedQuery,
   planQuestion,
   type PlannedServing,
   type PlanSpec,
@@ -14,7 +15,7 @@ import {
 import { useFigures } from "../figures";
 import { type AnswerView, Faults, useAnswer } from "../formula";
 import { ErrorNotice, ProblemNotice, useNotices } from "../parts";
-import { clockWords, durationWords, LETTERS } from "../words";
+import { clockWords, durationWords, LETTERS, movedWords } from "../words";
 import { Alternatives } from "./Alternatives";
 import { Clash } from "./Clash";
 import { DayBar } from "./DayBar";
@@ -31,7 +32,7 @@ import {
   withPin,
   workersOf,
 } from "./draft";
-import { Lanes } from "./Lanes";
+import { Lanes, type Moving } from "./Lanes";
 import { PlanForm } from "./PlanForm";
 import { TaskTable } from "./TaskTable";
 
@@ -158,6 +159,17 @@ function Water({ servings }: { servings: PlannedServing[] }) {
   return <p className="pb-1 text-sm">Water for the dough temperature wanted: {said.join(", ")}.</p>;
 }
 
+/** A task that is moved, and what that would break if everything else stayed. */
+function useMoves(plan: string, onPin: (task: string, start: number) => void) {
+  const [moving, setMoving] = useState<Moving | null>(null);
+  const asked = useQuery({
+    ...movedQuery(plan, moving?.task.key ?? "", moving?.start ?? 0),
+    enabled: moving !== null && moving.start !== moving.task.start,
+  });
+  const broken = asked.data ?? null;
+  return { moving, broken, breaks: (broken?.length ?? 0) > 0, onMove: setMoving, onPin };
+}
+
 interface AnswerProps {
   view: AnswerView<PlanState>;
   state: PlanState;
@@ -172,6 +184,7 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
   const { plan, servings } = state;
   const workers = workersOf(spec).flatMap(({ name }) => (name ? [name] : []));
   const pin = (task: string, start: number | null) => onChange(withPin(spec, task, start));
+  const moves = useMoves(state.id, pin);
   return (
     <div
       className="answer"
@@ -221,11 +234,21 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
             now={minuteNow(day)}
             selected={selected}
             onSelect={setSelected}
-            onPin={pin}
+            moves={moves}
           />
-          <p className="soft pt-1 text-xs print:hidden">
-            Shaded: when a dough can be rolled. Heavy line: when it is served. Drag a task, or move it with the arrow
-            keys, to pin it; the rest is planned around it.
+          <p
+            className={`min-h-10 pt-1 text-xs print:hidden ${moves.moving ? "bg-base-200 sticky bottom-2 z-10 rounded px-3 py-2 text-sm" : ""}`}
+            role="status"
+            data-testid="moved"
+          >
+            {moves.moving ? (
+              movedWords(moves.moving, moves.broken, plan.tasks, servings)
+            ) : (
+              <span className="soft">
+                Shaded: when a dough can be rolled. Heavy line: when it is served. Drag a task to pin it, or move it
+                with the arrow keys and press Enter; the rest is planned around it.
+              </span>
+            )}
           </p>
           <div className="flex items-end gap-3 pt-4">
             <h2 className="section-title flex-1">{worker === null ? "Step by step" : `The day of ${worker}`}</h2>

@@ -6,7 +6,7 @@ import { useFigures } from "../figures";
 import { ErrorNotice, ErrorText } from "../parts";
 import { clockWords, durationWords, LETTERS, missedWords, taskName } from "../words";
 import { Lanes } from "./Lanes";
-import { inHand, runWords, toCome } from "./run";
+import { inHand, runWords, shiftWords, toCome } from "./run";
 
 /** A day as it is run: what everybody does now, what comes next, and what was moved by what is late. */
 export function RunPage() {
@@ -37,7 +37,7 @@ function Running({ answer }: { answer: DayRunAnswer }) {
         <div className="flex-1">
           <h1 className="text-[2.1rem] leading-tight">{answer.name}</h1>
           <p className="soft text-sm">
-            {figures.date(answer.day)}.{" "}
+            {figures.weekday(answer.day)}.{" "}
             <Link className="link" to={`/plan?day=${answer.id}`}>
               Its plan
             </Link>
@@ -88,9 +88,6 @@ function Running({ answer }: { answer: DayRunAnswer }) {
   );
 }
 
-/** Nobody notes these: the oven heats from when it was planned to, a first stage stands until the dough is mixed. */
-const OF_ITSELF = new Set<RunTask["kind"]>(["heat-oven", "stand"]);
-
 interface InHandProps {
   worker: string | null;
   task: RunTask;
@@ -126,10 +123,10 @@ function InHand({ worker, task, answer, busy, onNote }: InHandProps) {
         <p className="text-sm tabular-nums">
           {going
             ? `since ${clockWords(task.start)}, ${left > 0 ? `${durationWords(left)} left` : "over its time"}`
-            : `at ${clockWords(task.start)}${task.moved > 0 ? `, ${durationWords(task.moved)} later than planned` : ""}`}
+            : [`at ${clockWords(task.start)}`, shiftWords(task.moved)].filter(Boolean).join(", ")}
         </p>
       </div>
-      {!OF_ITSELF.has(task.kind) && (
+      {task.noted && (
         <span className="flex gap-2">
           {!going && worker !== null && (
             <button
@@ -208,13 +205,14 @@ function Queue({ tasks, answer, selected }: { tasks: RunTask[]; answer: DayRunAn
   if (tasks.length === 0) {
     return null;
   }
+  const moves = tasks.some(({ moved }) => moved !== 0);
   return (
     <div className="relative overflow-x-auto pt-4">
       <h2 className="section-title">To come</h2>
       <table className="w-full text-sm" data-testid="run-queue">
         <thead>
           <tr className="soft text-left text-xs">
-            {["Begins", "What", "Serving", "Who", "Later than planned by"].map((heading) => (
+            {["Begins", "What", "Serving", "Who", ...(moves ? ["Moved"] : [])].map((heading) => (
               <th key={heading} scope="col" className="pr-3 font-normal">
                 {heading}
               </th>
@@ -232,7 +230,7 @@ function Queue({ tasks, answer, selected }: { tasks: RunTask[]; answer: DayRunAn
                   {letter} {name}
                 </td>
                 <td className="pr-3">{task.worker ?? <span className="soft">by itself</span>}</td>
-                <td className="pr-3 tabular-nums">{task.moved > 0 ? durationWords(task.moved) : ""}</td>
+                {moves && <td className="pr-3 tabular-nums">{shiftWords(task.moved)}</td>}
               </tr>
             );
           })}

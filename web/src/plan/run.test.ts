@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { DayRunAnswer, RunTask } from "../api";
-import { inHand, runWords, toCome } from "./run";
+import { inHand, runWords, shiftWords, toCome } from "./run";
 
 const task = (key: string, worker: string | null, more: Partial<RunTask> = {}): RunTask => ({
   key,
@@ -11,6 +11,7 @@ const task = (key: string, worker: string | null, more: Partial<RunTask> = {}): 
   worker,
   takesUp: {},
   standing: "to-do",
+  noted: true,
   planned: 600,
   moved: 0,
   holdsUp: false,
@@ -47,6 +48,14 @@ describe("what everybody has in hand", () => {
 describe("how the day goes", () => {
   it("is as planned until something is late", () => {
     expect(runWords(answer([task("s1/roll", "Bench")]))).toBe("Everything goes as planned.");
+  });
+
+  it("says how far work is ahead of the plan", () => {
+    const mixed = task("s1/pour", "Bench", { standing: "going", moved: -70 });
+    expect(runWords(answer([mixed, task("s1/rest", null, { moved: -55 })]))).toBe(
+      "Work is ahead of the plan, by up to 1 h 10 min.",
+    );
+    expect([-5, 0, 12].map(shiftWords)).toEqual(["5 min sooner than planned", "", "12 min later than planned"]);
   });
 
   it("names what holds it up and counts what moves with it", () => {

@@ -28,7 +28,12 @@ export function runWords({ tasks, servings, missed }: DayRunAnswer): string {
   const late = tasks.filter(({ holdsUp, moved }) => holdsUp && moved > 0);
   const pushed = tasks.filter((task) => task.standing === "to-do" && task.moved > 0 && !late.includes(task)).length;
   if (late.length === 0) {
-    return pushed === 0 && missed.length === 0 ? "Everything goes as planned." : `${movedWords(pushed)}`;
+    const ahead = Math.max(0, ...tasks.map(({ moved }) => -moved));
+    return pushed > 0 || missed.length > 0
+      ? movedWords(pushed)
+      : ahead > 0
+        ? `Work is ahead of the plan, by up to ${durationWords(ahead)}.`
+        : "Everything goes as planned.";
   }
   const said = late.map((task) => {
     const at = servings.findIndex(({ serving }) => serving.key === task.serving);
@@ -36,6 +41,10 @@ export function runWords({ tasks, servings, missed }: DayRunAnswer): string {
   });
   return `${said.join("; ")}. ${movedWords(pushed)}`;
 }
+
+/** By how much a task is later or sooner than planned; nothing when it is neither. */
+export const shiftWords = (moved: number) =>
+  moved === 0 ? "" : `${durationWords(Math.abs(moved))} ${moved > 0 ? "later" : "sooner"} than planned`;
 
 const movedWords = (count: number) =>
   count === 0 ? "" : `${count === 1 ? "One step that follows moves" : `${count} steps that follow move`} with it.`;

@@ -35,6 +35,7 @@ export {
   demandWords,
   durationWords,
   missedWords,
+  movedWords,
   alternativeWords,
   placeName,
   remedyWords,

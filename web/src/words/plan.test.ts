@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import type { PlannedServing, PlanRemedy } from "../api";
+import type { DayTask, PlanBroken, PlannedServing, PlanRemedy } from "../api";
 import { figuresOf } from "../figures";
 import { faultWords } from "./faults";
-import { clockWords, demandWords, durationWords, missedWords, placeName, remedyWords } from "./plan";
+import { clockWords, demandWords, durationWords, missedWords, movedWords, placeName, remedyWords } from "./plan";
 
 const SERVINGS: PlannedServing[] = [
   { key: "s1", formula: 1, version: 1, name: "Pumpkin roti", pieces: 8, due: 720, windowFirst: 10, windowLast: 80 },
@@ -62,6 +62,32 @@ describe("what clashes", () => {
     );
     expect(remedyWords(remedy("place", "pan", { by: 1 }), SERVINGS)).toBe("1 pan more");
     expect(placeName("fridge", 6)).toBe("6 litres in the fridge");
+  });
+});
+
+describe("a task that is moved", () => {
+  const task = (key: string, kind: DayTask["kind"]) =>
+    ({ key, kind, serving: "s1", worker: "Bench", start: 600, end: 620 }) as DayTask;
+  const roll = task("s1/roll", "roll");
+  const tasks = [roll, task("s1/cook", "cook")];
+  const said = (broken: PlanBroken[] | null) => movedWords({ task: roll, start: 615 }, broken, tasks, SERVINGS);
+
+  it("says what it breaks where it is now, and by how much", () => {
+    expect(said([])).toBe("Roll of Pumpkin roti at 10:15: everything else can stay where it is.");
+    expect(said(null)).toBe("Roll of Pumpkin roti at 10:15…");
+    const each: [PlanBroken, string][] = [
+      [{ kind: "order", subject: "s1/cook", by: 9 }, "9 min too close to Cook of Pumpkin roti"],
+      [{ kind: "too-long", subject: "s1/cook", by: 90 }, "1 h 30 min too far from Cook of Pumpkin roti"],
+      [{ kind: "window", subject: "s1", by: 14 }, "the dough of Pumpkin roti is rolled 14 min outside its window"],
+      [{ kind: "hands", subject: "s1/cook", by: 5 }, "Bench is busy with Cook of Pumpkin roti for 5 min of it"],
+      [{ kind: "hours", subject: "Bench", by: 10 }, "Bench is not there for 10 min of it"],
+      [{ kind: "place", subject: "pan", by: 1 }, "it takes 1 pan more than there is"],
+      [{ kind: "on-time", subject: "s1", by: 20 }, "Pumpkin roti is 20 min late"],
+      [{ kind: "day", subject: "", by: 60 }, "Roll lies 1 h outside of what is planned"],
+    ];
+    for (const [broken, words] of each) {
+      expect(said([broken])).toBe(`Roll of Pumpkin roti at 10:15, if nothing else moved: ${words}.`);
+    }
   });
 });
 

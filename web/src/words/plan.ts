@@ -1,4 +1,4 @@
-import type { DayTask, PlanAlternative, PlanDemand, PlannedServing, PlanRemedy } from "../api";
+import type { DayTask, PlanAlternative, PlanBroken, PlanDemand, PlannedServing, PlanRemedy } from "../api";
 import tasks from "./tasks.json";
 
 const MINUTES_PER_HOUR = 60;
@@ -87,6 +87,54 @@ export function missedWords({ kind, subject }: PlanDemand, by: number, servings:
       return `It takes ${placeName(subject, by)} more than there ${by === 1 ? "is" : "are"}.`;
     case "pin":
       return `What was pinned moves by ${durationWords(by)}.`;
+  }
+}
+
+/** A task at another time, and what that would break if everything else stayed where it is. */
+export function movedWords(
+  { task, start }: { task: DayTask; start: number },
+  broken: PlanBroken[] | null,
+  tasks: DayTask[],
+  servings: PlannedServing[],
+): string {
+  const of = (key: string) => {
+    const other = tasks.find((each) => each.key === key);
+    return other ? `${taskName(other.kind)} of ${named(servings, other.serving)}` : key;
+  };
+  const what = `${of(task.key)} at ${clockWords(start)}`;
+  if (broken === null) {
+    return `${what}…`;
+  }
+  const said = broken.map((each) => brokenWords(each, of, task, servings));
+  return said.length === 0
+    ? `${what}: everything else can stay where it is.`
+    : `${what}, if nothing else moved: ${said.join("; ")}.`;
+}
+
+function brokenWords(
+  { kind, subject, by }: PlanBroken,
+  of: (key: string) => string,
+  { worker, kind: moved }: DayTask,
+  servings: PlannedServing[],
+): string {
+  const minutes = durationWords(by);
+  switch (kind) {
+    case "order":
+      return `${minutes} too close to ${of(subject)}`;
+    case "too-long":
+      return `${minutes} too far from ${of(subject)}`;
+    case "window":
+      return `the dough of ${named(servings, subject)} is rolled ${minutes} outside its window`;
+    case "hands":
+      return `${worker ?? "somebody"} is busy with ${of(subject)} for ${minutes} of it`;
+    case "hours":
+      return `${subject} is not there for ${minutes} of it`;
+    case "place":
+      return `it takes ${placeName(subject, by)} more than there ${by === 1 ? "is" : "are"}`;
+    case "on-time":
+      return `${named(servings, subject)} is ${minutes} late`;
+    case "day":
+      return `${taskName(moved)} lies ${minutes} outside of what is planned`;
   }
 }
 

@@ -78,7 +78,16 @@ public class PlanIT extends StationTest {
         assertEquals(texts("[data-testid=clash]"), List.of(), "the rest goes with it");
         driver().navigate().refresh();
         assertEquals(css(PLANNED + ROLL).getAttribute("aria-label"), dragged, "it is still there after a reload");
-        css(PLANNED + ROLL).sendKeys(Keys.ARROW_LEFT);
+        // By the keyboard it is moved, looked at, and put back or pinned.
+        css(PLANNED + ROLL).sendKeys(Keys.ARROW_LEFT, Keys.ARROW_LEFT, Keys.ARROW_LEFT);
+        waitForText("[data-testid=moved]", "if nothing else moved:");
+        assertTrue(
+                css("[data-testid=moved]").getText().contains("too far from Cook"),
+                css("[data-testid=moved]").getText());
+        css(PLANNED + ROLL).sendKeys(Keys.ESCAPE);
+        waitForText("[data-testid=moved]", "Drag a task to pin it");
+        assertEquals(css(PLANNED + ROLL).getAttribute("aria-label"), dragged, "it was put back");
+        css(PLANNED + ROLL).sendKeys(Keys.ARROW_LEFT, Keys.ENTER);
         patience()
                 .until(driver -> !css(PLANNED + ROLL).getAttribute("aria-label").equals(dragged));
         button("Let go of Roll of Pumpkin and emmer roti");

@@ -72,4 +72,9 @@ public record PlanTask(
     boolean byHand() {
         return role != null;
     }
+
+    /** Whether somebody can note that it is begun or done: an oven heats, and a first stage stands, whatever is noted. */
+    public boolean canBeNoted() {
+        return kind != Kind.HEAT_OVEN && kind != Kind.STAND && !steps.isEmpty();
+    }
 }

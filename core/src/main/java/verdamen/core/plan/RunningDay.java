@@ -169,7 +169,8 @@ public final class RunningDay {
         int minutes = planned.minutes();
         int waitsUntil = waitsUntil(task, minutes);
         int handsFrom = as.worker() == null ? waitsUntil : handsFree(as.worker());
-        int start = room(as, minutes, Math.max(Math.max(as.start(), now), Math.max(waitsUntil, handsFrom)));
+        int from = goesOnSooner(task) ? waitsUntil : as.start();
+        int start = room(as, minutes, Math.max(Math.max(from, now), Math.max(waitsUntil, handsFrom)));
         boolean holdsUp = start > as.start() && start == now && waitsUntil <= as.start() && handsFrom <= as.start();
         expected.put(
                 task.key(),
@@ -183,6 +184,18 @@ public final class RunningDay {
                         as.start(),
                         start - as.start(),
                         holdsUp));
+    }
+
+    /** What goes on without hands follows at once what was done, or will be done, sooner than planned; an oven is heated when it was planned to be. */
+    private boolean goesOnSooner(PlanTask task) {
+        return !task.byHand()
+                && task.kind() != Kind.HEAT_OVEN
+                && day.links().stream()
+                        .filter(link -> link.to().task().equals(task.key())
+                                && !link.to().end())
+                        .map(link -> expected.get(link.from().task()))
+                        .anyMatch(before ->
+                                before != null && (before.standing() != Standing.TO_DO || before.moved() < 0));
     }
 
     /** When what comes before a task lets it begin. */

@@ -218,6 +218,34 @@ public class RunningDayTest {
     }
 
     @Test
+    public void whatIsBegunSoonerIsFollowedAtOnceByWhatNeedsNoHands() {
+        Roti roti = new Roti();
+        Planned mix = roti.task(Kind.MIX);
+        Planned rest = roti.task(Kind.REST);
+        int sooner = 70;
+        roti.done(Kind.SET_OUT, mix.start() - sooner).begun(Kind.MIX, mix.start() - sooner);
+        RunningDay running = roti.at(mix.start() - sooner + 1);
+        assertEquals(of(running, mix).moved(), -sooner);
+        assertEquals(of(running, rest).start(), of(running, mix).end());
+        assertEquals(of(running, rest).moved(), of(running, mix).end() - rest.start());
+        // What is done by hand stays when it was planned.
+        Planned divide = roti.task(Kind.DIVIDE);
+        assertEquals(of(running, divide).start(), divide.start());
+        assertEquals(of(running, divide).moved(), 0);
+    }
+
+    @Test
+    public void whatWasBegunSoonerAndGoesOnByItselfEndsSooner() {
+        Roti roti = new Roti();
+        Planned mix = roti.task(Kind.MIX);
+        int done = mix.end() - 30;
+        roti.done(Kind.SET_OUT, done - 1).done(Kind.MIX, done);
+        Expected rest = of(roti.at(done + 1), roti.task(Kind.REST));
+        assertEquals(rest.standing(), Standing.GOING);
+        assertEquals(rest.start(), done);
+    }
+
+    @Test
     public void theRestOfTheDayIsPlannedAroundWhatWasBegun() {
         Roti roti = new Roti();
         Planned mix = roti.task(Kind.MIX);

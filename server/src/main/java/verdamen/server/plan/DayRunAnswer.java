@@ -58,6 +58,7 @@ record DayRunAnswer(
      * @param worker who does it; null without hands
      * @param takesUp how much of each place it takes up, by the place's code
      * @param standing where it stands
+     * @param noted whether somebody notes that it is begun or done; else it goes by itself
      * @param planned when it was planned to begin
      * @param moved by how many minutes it ends later than planned; negative for sooner
      * @param holdsUp whether it is late by itself, and not only for what it waits for
@@ -71,6 +72,7 @@ record DayRunAnswer(
             @Nullable String worker,
             Map<String, Integer> takesUp,
             RunningDay.Standing standing,
+            boolean noted,
             int planned,
             int moved,
             boolean holdsUp) {}

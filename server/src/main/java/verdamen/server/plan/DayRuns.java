@@ -142,6 +142,7 @@ class DayRuns {
                 each.takesUp().entrySet().stream()
                         .collect(Collectors.toMap(place -> place.getKey().code(), Map.Entry::getValue)),
                 each.standing(),
+                each.task().canBeNoted(),
                 each.planned(),
                 each.moved(),
                 each.holdsUp());
@@ -171,7 +172,7 @@ class DayRuns {
         Faults faults = new Faults();
         String key = faults.uuid("key", note.key());
         PlanTask task = stand.work().day().tasks().stream()
-                .filter(each -> each.key().equals(note.task()) && !each.steps().isEmpty())
+                .filter(each -> each.key().equals(note.task()) && each.canBeNoted())
                 .findFirst()
                 .orElse(null);
         faults.require(task != null, "task", FaultCode.UNKNOWN_CODE, note.task());

@@ -16,7 +16,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import verdamen.core.model.Faults;
 import verdamen.core.plan.Alternative;
+import verdamen.core.plan.MovedTask.Broken;
 import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanSpec.PinSpec;
 
 /** Plans over the API. */
 @RestController
@@ -69,6 +71,12 @@ class PlanController {
     @GetMapping("/{id}")
     PlanState state(@PathVariable String id) {
         return plans.state(id);
+    }
+
+    /** What breaks when a task of a plan begins at another time and everything else stays. */
+    @PostMapping("/{id}/moved")
+    List<Broken> moved(@PathVariable String id, @RequestBody PinSpec moved) {
+        return plans.breaks(id, moved);
     }
 
     /**

@@ -6,6 +6,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import verdamen.core.plan.MovedTask;
+import verdamen.core.plan.MovedTask.Broken;
 import verdamen.core.plan.Place;
 import verdamen.core.plan.Plan;
 import verdamen.core.plan.Plan.Planned;
@@ -31,6 +33,7 @@ final class PlanJob implements Runnable {
     private final PlanDay day;
     private final Solver solver;
     private volatile PlanState state;
+    private volatile @Nullable Plan best;
     private volatile boolean cancelled;
 
     PlanJob(String id, PlanSpec spec, PlanDay day, List<PlannedServing> servings) {
@@ -59,6 +62,7 @@ final class PlanJob implements Runnable {
         try {
             Solved solved = solver.solve();
             Plan plan = solved.plan();
+            best = plan;
             state = new PlanState(
                     state.id(),
                     cancelled ? Stage.CANCELLED : Stage.DONE,
@@ -77,11 +81,18 @@ final class PlanJob implements Runnable {
         }
     }
 
+    /** What breaks when a task of the plan is moved. */
+    List<Broken> breaks(String task, int start) {
+        Plan plan = best;
+        return plan == null ? List.of() : MovedTask.breaks(day, plan, task, start);
+    }
+
     private void soFar(Solver.Progress progress) {
-        Plan best = progress.best();
+        Plan plan = progress.best();
+        best = plan;
         state = at(
                 progress.aim() == Solver.Aim.CLASH ? Stage.EXPLAINING : Stage.SOLVING,
-                best == null ? null : told(best));
+                plan == null ? null : told(plan));
     }
 
     private PlanState at(Stage stage, @Nullable DayPlan plan) {

@@ -16,8 +16,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.core.plan.MovedTask.Broken;
 import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanSpec.PinSpec;
 import verdamen.server.kitchen.KitchenOfRequest;
 import verdamen.server.plan.SavedDays.KeptPlan;
 import verdamen.server.plan.SavedDays.SeenDay;
@@ -128,6 +131,20 @@ class PlanService {
         PlanJob job = job(id);
         job.cancel();
         return job.state();
+    }
+
+    /**
+     * What breaks when a task of a plan begins at another time and everything else stays.
+     *
+     * @throws NotFoundException when the plan is not known, or forgotten
+     * @throws RefusedException when no time is given
+     */
+    List<Broken> breaks(String id, PinSpec moved) {
+        Faults faults = new Faults();
+        faults.require(moved.task() != null, "task", FaultCode.MISSING, null);
+        faults.needed("start", moved.start() == null ? null : Double.valueOf(moved.start()), Limit.PLAN_MINUTE);
+        faults.refuse();
+        return job(id).breaks(Objects.requireNonNull(moved.task()), Objects.requireNonNull(moved.start()));
     }
 
     /**

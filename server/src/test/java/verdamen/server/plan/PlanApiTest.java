@@ -67,6 +67,27 @@ public class PlanApiTest extends ServerTest {
     }
 
     @Test
+    public void whatATaskBreaksWhereItIsMovedIsTold() throws InterruptedException {
+        Answer answer = planned(asked(360, 1, roti(12, 720)));
+        String moved = "/api/plan/" + answer.at("/id").asString() + "/moved";
+        JsonNode cook = null;
+        for (JsonNode task : answer.at("/plan/tasks")) {
+            cook = task.at("/kind").asString().equals("cook") ? task : cook;
+        }
+        String there = "{\"task\": \"%s\", \"start\": %d}";
+        String key = cook.at("/key").asString();
+        int start = cook.at("/start").asInt();
+        assertEquals(
+                postJson(moved, there.formatted(key, start)).expect(200).at("").size(), 0);
+        Answer late = postJson(moved, there.formatted(key, start + 30)).expect(200);
+        assertEquals(late.at("/0/kind").asString(), "order");
+        assertTrue(late.at("/0/by").asInt() > 0 && late.at("/0/by").asInt() <= 30, late.toString());
+        postJson(moved, "{}").expect(422);
+        postJson(moved, there.formatted(key, 9_000_000)).expect(422);
+        postJson("/api/plan/none/moved", there.formatted(key, start)).expect(404);
+    }
+
+    @Test
     public void whatIsImpossibleIsToldWithWhatWouldHelpAndThatHelps() throws InterruptedException {
         Answer answer = planned(asked(690, 1, roti(12, 720)));
         assertTrue(answer.at("/plan/late").asInt() > 0);
