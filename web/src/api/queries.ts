@@ -53,6 +53,12 @@ export const pantryQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** What there is of every ingredient. */
+export const stockQuery = queryOptions({
+  queryKey: ["stock"],
+  queryFn: ({ signal }) => taken(api.GET("/api/pantry/stock", { signal })),
+});
+
 export const kitchenQuery = queryOptions({
   queryKey: ["kitchen"],
   queryFn: ({ signal }) => taken(api.GET("/api/kitchen", { signal })),
@@ -438,6 +444,13 @@ export const planQuestion = (onProgress: (state: PlanState) => void): Question<P
     return state;
   },
 });
+
+/** What a planned day needs beside its plan. */
+export const dayListsQuery = (plan: string) =>
+  queryOptions({
+    queryKey: ["plan", "lists", plan],
+    queryFn: ({ signal }) => taken(api.GET("/api/plan/{id}/lists", { params: { path: { id: plan } }, signal })),
+  });
 
 /** What breaks when a task of a plan begins at another time. */
 export const movedQuery = (plan: string, task: string, start: number) =>

@@ -1,15 +1,6 @@
 import type { BenchAnswer } from "../api";
 import { useFigures } from "../figures";
-
-const BOWLS: Record<BenchAnswer["bowls"][number]["kind"], string> = {
-  "first-stage": "First stage",
-  dry: "Dry bowl",
-  fat: "Fat",
-  wet: "Wet bowl",
-  inclusions: "Worked in",
-  filling: "Filling",
-  surface: "Bench and surface",
-};
+import { bowlName } from "../words";
 
 /** What is weighed into which bowl. */
 export function Weighed({ answer }: { answer: BenchAnswer }) {
@@ -18,7 +9,7 @@ export function Weighed({ answer }: { answer: BenchAnswer }) {
     <div className="grid grid-cols-2 gap-x-8 gap-y-2 text-xl" data-testid="weighed">
       {answer.bowls.map(({ kind, weighed }) => (
         <section key={kind}>
-          <h2 className="soft text-base">{BOWLS[kind]}</h2>
+          <h2 className="soft text-base">{bowlName(kind)}</h2>
           {weighed.map(({ line, ingredient, name, grams, celsius }) => (
             <p key={`${line} ${ingredient}`} className="hairline flex justify-between gap-3 border-t">
               <span>

@@ -1,7 +1,8 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Ingredient, taken } from "../api";
+import { api, type Ingredient, stockQuery, taken } from "../api";
 import { useFigures } from "../figures";
-import { asSent, type NumberEntry, NumberField, ProblemNotice } from "../parts";
+import { asSent, type NumberEntry, NumberField, ProblemNotice, StockFields } from "../parts";
 import { FIGURES, type FigureField } from "./figureFields";
 import { usePantryChange } from "./usePantryChange";
 import { useProblem } from "../words";
@@ -17,6 +18,8 @@ export function IngredientSheet({ ingredient }: { ingredient: Ingredient }) {
     taken(api.PUT("/api/pantry/ingredients/{code}/price", { params: { path }, body })),
   );
   const remove = usePantryChange(() => taken(api.DELETE("/api/pantry/ingredients/{code}", { params: { path } })));
+  const stock = useQuery(stockQuery);
+  const there = stock.data?.find((each) => each.ingredient === ingredient.code)?.stock;
   const problem = useProblem(value.error ?? price.error ?? remove.error);
 
   return (
@@ -62,6 +65,7 @@ export function IngredientSheet({ ingredient }: { ingredient: Ingredient }) {
           </button>
         )}
       </div>
+      {stock.data && <StockFields ingredient={ingredient.code} name={ingredient.name} stock={there ?? {}} />}
       <ProblemNotice problem={problem} />
       <p className="soft pt-2 text-xs">
         {[ingredient.pieceName && `A piece: ${ingredient.pieceName}`, ingredient.behaviour?.notes, ingredient.notes]

@@ -21,3 +21,5 @@ export { Runs } from "./Runs";
 export { Trend, type TrendPoint } from "./Trend";
 export { CsvExchange } from "./CsvExchange";
 export { MoreRows } from "./MoreRows";
+export { type AsidePart, PutAside } from "./PutAside";
+export { StockFields } from "./StockFields";

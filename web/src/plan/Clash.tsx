@@ -1,9 +1,9 @@
 import type { PlanSpec, PlanState } from "../api";
-import { demandWords, missedWords, remedyWords } from "../words";
+import { demandWords, fewerWords, missedWords, remedyWords } from "../words";
 
 /** Why not everything can be met, and what would help: each by one press. */
 export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: PlanSpec) => void }) {
-  const { clash, smallest, remedies, missed, servings } = state;
+  const { clash, smallest, remedies, fewer, missed, servings } = state;
   if (clash.length === 0 && missed.length === 0) {
     return null;
   }
@@ -31,7 +31,7 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
           {missed.map(({ demand, by }) => missedWords(demand, by, servings)).join(" ")}
         </p>
       )}
-      {remedies.length > 0 ? (
+      {remedies.length + fewer.length > 0 ? (
         <ul className="flex flex-wrap gap-2 pt-2">
           {remedies.map((remedy) => {
             const { demand, spec } = remedy;
@@ -47,10 +47,17 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
               </li>
             );
           })}
+          {fewer.map((each) => (
+            <li key={each.serving}>
+              <button type="button" className="btn btn-outline btn-sm" onClick={() => onTake(each.spec)}>
+                {fewerWords(each, servings)}
+              </button>
+            </li>
+          ))}
         </ul>
       ) : (
         <p className="pt-1 text-sm">
-          No single change is enough: it takes all that is missed, or fewer pieces or more hands.
+          No single change is enough, nor are fewer pieces of one serving: it takes all that is missed, or more hands.
         </p>
       )}
     </section>

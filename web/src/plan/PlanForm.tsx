@@ -1,7 +1,8 @@
 import { X } from "lucide-react";
-import type { PlanSpec } from "../api";
+import { useQuery } from "@tanstack/react-query";
+import { pantryQuery, type PlanSpec } from "../api";
 import { type Faults, FormulaFinder } from "../formula";
-import { asSent, IconButton, NumberField, Said, TemperatureField } from "../parts";
+import { type AsidePart, asSent, IconButton, NumberField, PutAside, Said, TemperatureField } from "../parts";
 import { LETTERS, ROLES, roleWords } from "../words";
 import { type Draft, servingsOf, withoutServing, withoutWorker, withServing, withWorker, workersOf } from "./draft";
 import { TimeField } from "./TimeField";
@@ -32,6 +33,7 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
   const { spec, names } = draft;
   const set = (to: PlanSpec) => onChange({ ...draft, spec: to });
   const servings = servingsOf(spec);
+  const ways = useQuery(pantryQuery).data?.storages ?? [];
   return (
     <section aria-label="What is served">
       <h2 className="section-title">What is served</h2>
@@ -60,7 +62,7 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
             <IconButton label={`Remove ${name}`} onClick={() => set(withoutServing(spec, at))}>
               <X size={14} aria-hidden />
             </IconButton>
-            <label className="flex basis-full items-center gap-1.5 pl-6 text-xs">
+            <label className="flex min-h-8 items-center gap-1.5 pl-6 text-xs">
               <input
                 type="checkbox"
                 className="checkbox checkbox-xs"
@@ -70,7 +72,16 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
               />
               made the evening before, chilled overnight
             </label>
-            <Said messages={ofFormula(faults, at)} />
+            <div className={serving.splits ? "basis-full pl-6 sm:max-w-96" : ""}>
+              <PutAside
+                parts={serving.splits ?? []}
+                ways={ways}
+                of={name}
+                faultOf={(field) => faults.of(at, field)}
+                onParts={(parts) => set(withServing(spec, at, { splits: asSplits(parts) }))}
+              />
+            </div>
+            <Said messages={ofFormula(faults, at, serving.splits?.length ?? 0)} />
           </div>
         );
       })}
@@ -97,12 +108,19 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
   );
 }
 
+/** What is put aside, as it is sent; nothing for as the formula says. */
+const asSplits = (parts: AsidePart[]) =>
+  parts.length === 0
+    ? null
+    : parts.map(({ storage, pieces }) => ({ storage: storage ?? null, pieces: asSent(pieces ?? null) }));
+
 /** Fields of a line that say what is wrong with them themselves: those of its serving, and those of the person of this number. */
 const SAID_THERE = ["due", "name", "comes", "goes", "roles", "task", "start"];
 
 /** What is wrong with what is served, and how many pieces of it. */
-const ofFormula = (faults: Faults, line: number) => {
-  const there = SAID_THERE.map((field) => faults.of(line, field));
+const ofFormula = (faults: Faults, line: number, splits: number) => {
+  const aside = Array.from({ length: splits }, (_, at) => [`splits[${at}].pieces`, `splits[${at}].storage`]).flat();
+  const there = [...SAID_THERE, ...aside].map((field) => faults.of(line, field));
   return faults.ofLine(line).filter((said) => !there.includes(said));
 };
 
@@ -213,7 +231,7 @@ function Kitchen({ spec, faults, onChange }: PartProps) {
         <span className="flex flex-col">
           <span className="soft text-xs">Kitchen, flour</span>
           <TemperatureField
-            className="w-24"
+            className="w-32"
             label="Temperature of kitchen and flour that day"
             placeholder="as written"
             value={spec.kitchenC ?? null}

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { Link, useSearchParams } from "react-router";
+import { useSearchParams } from "react-router";
 import {
   api,
   dayQuery,
@@ -14,11 +14,12 @@ import {
 } from "../api";
 import { useFigures } from "../figures";
 import { type AnswerView, Faults, useAnswer } from "../formula";
-import { ErrorNotice, ProblemNotice, useNotices } from "../parts";
+import { ErrorNotice, ProblemNotice, useNotices, ViewChoice } from "../parts";
 import { clockWords, durationWords, LETTERS, movedWords } from "../words";
 import { Alternatives } from "./Alternatives";
 import { Clash } from "./Clash";
 import { DayBar } from "./DayBar";
+import { DayLists, type ListView } from "./DayLists";
 import {
   canBePlanned,
   type Draft,
@@ -133,10 +134,6 @@ function passed(day: string, begins: number) {
   return now !== null && now > begins ? ` (${durationWords(now - begins)} ago)` : "";
 }
 
-/** The address of an order of the same formulas. */
-const orderOf = (servings: PlannedServing[]) =>
-  new URLSearchParams(servings.map(({ formula, pieces, name }) => ["item", `${formula}:${pieces ?? ""}:${name}`]));
-
 const MINUTES_PER_HOUR = 60;
 
 /** The minute of the day it is now; null on another day. */
@@ -170,6 +167,14 @@ function useMoves(plan: string, onPin: (task: string, start: number) => void) {
   return { moving, broken, breaks: (broken?.length ?? 0) > 0, onMove: setMoving, onPin };
 }
 
+/** What is shown of a plan below its picture. */
+const VIEWS = [
+  { code: "steps", name: "Step by step" },
+  { code: "needs", name: "To have ready" },
+  { code: "bowls", name: "To weigh" },
+  { code: "kept", name: "To keep" },
+] as const;
+
 interface AnswerProps {
   view: AnswerView<PlanState>;
   state: PlanState;
@@ -181,6 +186,7 @@ interface AnswerProps {
 function Answer({ view, state, spec, day, onChange }: AnswerProps) {
   const [selected, setSelected] = useState<string | null>(null);
   const [worker, setWorker] = useState<string | null>(null);
+  const [shown, setShown] = useState<"steps" | ListView>("steps");
   const { plan, servings } = state;
   const workers = workersOf(spec).flatMap(({ name }) => (name ? [name] : []));
   const pin = (task: string, start: number | null) => onChange(withPin(spec, task, start));
@@ -222,20 +228,17 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
             )}
           </p>
           <Water servings={servings} />
-          <p className="pb-2 text-sm print:hidden">
-            <Link className="link" to={`/formulas/order?${orderOf(servings)}`}>
-              What is needed in all
-            </Link>
-          </p>
-          <Lanes
-            plan={plan}
-            servings={servings}
-            workers={workers}
-            now={minuteNow(day)}
-            selected={selected}
-            onSelect={setSelected}
-            moves={moves}
-          />
+          <div className={shown === "steps" ? "" : "print:hidden"}>
+            <Lanes
+              plan={plan}
+              servings={servings}
+              workers={workers}
+              now={minuteNow(day)}
+              selected={selected}
+              onSelect={setSelected}
+              moves={moves}
+            />
+          </div>
           <p
             className={`min-h-10 pt-1 text-xs print:hidden ${moves.moving ? "bg-base-200 sticky bottom-2 z-10 rounded px-3 py-2 text-sm" : ""}`}
             role="status"
@@ -250,39 +253,52 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
               </span>
             )}
           </p>
-          <div className="flex items-end gap-3 pt-4">
-            <h2 className="section-title flex-1">{worker === null ? "Step by step" : `The day of ${worker}`}</h2>
-            <select
-              className="select select-sm w-44 print:hidden"
-              aria-label="Whose steps"
-              value={worker ?? ""}
-              onChange={(event) => setWorker(event.target.value || null)}
-            >
-              <option value="">everything</option>
-              {workers.map((name) => (
-                <option key={name}>{name}</option>
-              ))}
-            </select>
-            <span className="flex items-end gap-2 print:hidden">
-              <a className="btn btn-sm" href={calendarOf(state.id, day, worker)} aria-disabled={day === ""}>
-                Calendar
-              </a>
-              <a className="btn btn-sm" href={`/api/plan/${state.id}/csv`}>
-                CSV
-              </a>
+          <div className="flex flex-wrap items-end gap-3 pt-4 pb-2">
+            <span className="flex-1 print:hidden">
+              <ViewChoice views={VIEWS} shown={shown} onShow={setShown} />
             </span>
+            <h2 className="section-title hidden flex-1 print:block">
+              {worker !== null && shown === "steps"
+                ? `The day of ${worker}`
+                : VIEWS.find(({ code }) => code === shown)?.name}
+            </h2>
+            {shown === "steps" && (
+              <span className="flex items-end gap-2 print:hidden">
+                <select
+                  className="select select-sm w-44"
+                  aria-label="Whose steps"
+                  value={worker ?? ""}
+                  onChange={(event) => setWorker(event.target.value || null)}
+                >
+                  <option value="">everything</option>
+                  {workers.map((name) => (
+                    <option key={name}>{name}</option>
+                  ))}
+                </select>
+                <a className="btn btn-sm" href={calendarOf(state.id, day, worker)} aria-disabled={day === ""}>
+                  Calendar
+                </a>
+                <a className="btn btn-sm" href={`/api/plan/${state.id}/csv`}>
+                  CSV
+                </a>
+              </span>
+            )}
             <button type="button" className="btn btn-sm print:hidden" onClick={() => window.print()}>
               Print
             </button>
           </div>
-          <TaskTable
-            plan={plan}
-            servings={servings}
-            worker={worker}
-            selected={selected}
-            onSelect={setSelected}
-            onPin={pin}
-          />
+          {shown === "steps" ? (
+            <TaskTable
+              plan={plan}
+              servings={servings}
+              worker={worker}
+              selected={selected}
+              onSelect={setSelected}
+              onPin={pin}
+            />
+          ) : (
+            <DayLists plan={state.id} day={day} servings={servings} view={shown} />
+          )}
           {state.stage === "done" && <Alternatives spec={spec} state={state} onTake={onChange} />}
         </>
       ) : (

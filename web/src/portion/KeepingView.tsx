@@ -2,14 +2,14 @@ import { useMemo } from "react";
 import { keepingQuestion } from "../api";
 import { besideTheForm, Faults, StationAnswer, useAnswer } from "../formula";
 import { useFigures } from "../figures";
-import { NumberField, Said, Steps } from "../parts";
+import { NumberField, Said, Steps, PutAside } from "../parts";
 import { Field } from "./Field";
 import { KeepingChart } from "./KeepingChart";
 import { KeepingWords } from "./KeepingWords";
 import { kept } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
 import { NoteFold } from "./OwnRecords";
-import { Splits, SplitsForm } from "./Splits";
+import { Splits } from "./Splits";
 import { hoursWords } from "./words";
 
 const HERE = /^(portion\.)?(storage|hours|sheetMm|splits\[.*)$/;
@@ -57,12 +57,15 @@ export function KeepingView({ editor, pantry, plan, onPlan, onPortion, choice }:
           />
         </Field>
         <Said messages={[faultOf("hours")]} />
-        <SplitsForm
-          splits={editor.draft.portion?.splits ?? []}
-          ways={answer?.ways ?? []}
-          faultOf={faultOf}
-          onPortion={onPortion}
-        />
+        <div className="pt-3">
+          <h3 className="font-semibold">Put aside</h3>
+          <PutAside
+            parts={editor.draft.portion?.splits ?? []}
+            ways={answer?.ways.map(({ storage }) => storage) ?? []}
+            faultOf={faultOf}
+            onParts={(splits, tag) => onPortion({ splits: splits.length > 0 ? splits : null }, tag)}
+          />
+        </div>
         {answer && !answer.crisp && <NoteFold editor={editor} />}
       </div>
       <div className="min-w-0">

@@ -1,4 +1,4 @@
-import type { BenchEntry, BenchStep } from "../api";
+import type { BenchAnswer, BenchEntry, BenchStep } from "../api";
 
 const STEPS: Record<BenchStep["kind"], string> = {
   "set-up": "Lay out",
@@ -26,6 +26,19 @@ const STEPS: Record<BenchStep["kind"], string> = {
   keep: "Keep",
   own: "Step of our own",
 };
+
+const BOWLS: Record<BenchAnswer["bowls"][number]["kind"], string> = {
+  "first-stage": "First stage",
+  dry: "Dry bowl",
+  fat: "Fat",
+  wet: "Wet bowl",
+  inclusions: "Worked in",
+  filling: "Filling",
+  surface: "Bench and surface",
+};
+
+/** What is weighed together. */
+export const bowlName = (kind: BenchAnswer["bowls"][number]["kind"]) => BOWLS[kind];
 
 /** A step of a run sheet, in a word or two. */
 export function benchStepName(kind: BenchStep["kind"]): string {

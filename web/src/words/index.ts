@@ -29,7 +29,7 @@ export {
 export { BLEND_FIGURES, type BlendFigure, blendFigureName, blendFigureWords } from "./blend";
 export { againstWords, LETTERS } from "./comparison";
 export { offSize, offWords, type OutcomeFigure, outcomeFigureName, outcomeFigureWords } from "./outcomes";
-export { benchStepName, benchStepNameOf, OUTCOMES, outcomeName, READINGS } from "./bench";
+export { benchStepName, bowlName, benchStepNameOf, OUTCOMES, outcomeName, READINGS } from "./bench";
 export {
   clockWords,
   demandWords,
@@ -42,4 +42,6 @@ export {
   ROLES,
   roleWords,
   taskName,
+  fewerWords,
+  untilWords,
 } from "./plan";

@@ -1,4 +1,5 @@
-import type { DayTask, PlanAlternative, PlanBroken, PlanDemand, PlannedServing, PlanRemedy } from "../api";
+import type { DayTask, PlanAlternative, PlanBroken, PlanDemand, PlanFewer, PlannedServing, PlanRemedy } from "../api";
+import type { Figures } from "../figures";
 import tasks from "./tasks.json";
 
 const MINUTES_PER_HOUR = 60;
@@ -136,6 +137,20 @@ function brokenWords(
     case "day":
       return `${taskName(moved)} lies ${minutes} outside of what is planned`;
   }
+}
+
+/** Fewer pieces with which everything can be met. */
+export const fewerWords = ({ serving, asked, pieces }: PlanFewer, servings: PlannedServing[]) =>
+  `${pieces} instead of ${asked} pieces of ${named(servings, serving)}`;
+
+/** Until when, by the minute of the day that is planned: to the minute within two days, later to the day. */
+export function untilWords(day: string, minute: number, figures: Figures): string {
+  if (day === "") {
+    return clockWords(minute);
+  }
+  const at = new Date(`${day}T00:00`);
+  at.setMinutes(minute);
+  return minute <= 2 * MINUTES_PER_DAY ? figures.moment(at.toISOString()) : figures.date(at.toISOString());
 }
 
 /** What would make a plan possible. */

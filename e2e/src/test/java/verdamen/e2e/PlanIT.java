@@ -96,6 +96,79 @@ public class PlanIT extends StationTest {
     }
 
     @Test
+    public void aDayHasListsOfWhatIsTakenWeighedAndKept() {
+        open("/plan");
+        serve("Pumpkin and emmer roti", "12:00");
+        css(PLANNED);
+        button("To have ready");
+        waitForText("[data-testid=needs]", "Salt, fine");
+        fill("In hand of Salt, fine", "plenty");
+        waitForText("[data-testid=needs] [role=alert]", "is not a number");
+        fill("In hand of Salt, fine", "1");
+        patience().until(driver -> !rowOf("Salt, fine").contains("enough"));
+        fill("Shelf: Salt, fine", "top shelf");
+        css("select[aria-label='What the list is for']").sendKeys("to buy");
+        waitForText("[data-testid=needs]", "Salt, fine");
+        assertTrue(rowOf("Salt, fine").contains(" g"), rowOf("Salt, fine"));
+        assertTrue(!css("[data-testid=needs]").getText().contains("Water"), "water is not bought");
+        everybodyCanUseIt();
+        button("To weigh");
+        waitForText("[data-testid=bowls]", "Dry bowl");
+        everybodyCanUseIt();
+        button("Put some aside of Pumpkin and emmer roti");
+        fill("Put aside 1 of Pumpkin and emmer roti: pieces", "a few");
+        waitForText("[data-testid=plan-form]", "is not a number");
+        fill("Put aside 1 of Pumpkin and emmer roti: pieces", "3");
+        css(PLANNED);
+        button("To keep");
+        waitForText(
+                "[data-testid=day-lists][data-current=true] [data-testid=labels]", "3 pieces, in a closed bag, frozen");
+        assertEquals(texts("[data-testid=kept] tbody tr").size(), 2);
+        everybodyCanUseIt();
+    }
+
+    private String rowOf(String ingredient) {
+        return css("[data-testid=needs]")
+                .findElement(By.xpath(".//tr[td[starts-with(., '" + ingredient + "')]]"))
+                .getText();
+    }
+
+    @Test
+    public void fewerPiecesAreTakenWhereTheyHelp() {
+        open("/plan");
+        serve("Pumpkin and emmer roti", "12:00");
+        fill("Pieces of Pumpkin and emmer roti", "many");
+        waitForText("[data-testid=plan-form] [role=alert]", "is not a number");
+        fill("Pieces of Pumpkin and emmer roti", "200");
+        waitForText(PLANNED + "[data-testid=clash]", "instead of 200 pieces of Pumpkin and emmer roti");
+        button(css(PLANNED + "[data-testid=clash] li:last-child button").getText());
+        waitForText(PLANNED + "[data-testid=plan-words]", "everything is ready when it is served");
+        assertEquals(texts("[data-testid=clash]"), List.of());
+    }
+
+    @Test
+    public void aDoughIsMadeTheEveningBeforeAndTheDayGivenToCalendars() {
+        open("/plan");
+        serve("Pumpkin and emmer roti", "12:00");
+        fill("When Bench comes", "18:00 the day before");
+        css("input[aria-label^='Dough of Pumpkin and emmer roti made the evening before']")
+                .click();
+        waitForText("[data-testid=plan-form]", "food safety advice count before this plan");
+        waitForText(PLANNED + "[data-testid=plan-words]", "the day before");
+        waitForText(PLANNED + "[data-testid=plan-words]", "litres in the fridge");
+        driver().findElement(By.linkText("Saved days")).click();
+        button("Make an address");
+        assertTrue(css("input[aria-label='Address of the feed']")
+                .getAttribute("value")
+                .endsWith(".ics"));
+        everybodyCanUseIt();
+        button("Revoke it");
+        patience()
+                .until(ExpectedConditions.invisibilityOfElementLocated(
+                        By.cssSelector("input[aria-label='Address of the feed']")));
+    }
+
+    @Test
     public void whatIsTypedWrongIsSaidBesideItAndNothingIsLost() {
         open("/plan");
         serve("Pumpkin and emmer roti", "noonish");

@@ -165,6 +165,11 @@ public record Keeping(
                 steps);
     }
 
+    /** For how many hours it folds, or is crisp, in the way looked at. */
+    public double goodHours() {
+        return crispHours == null ? softHours : crispHours;
+    }
+
     private static boolean isCrisp(Style style) {
         return style.code().equals(CRACKER);
     }

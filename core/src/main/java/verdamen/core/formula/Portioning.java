@@ -69,6 +69,11 @@ public record Portioning(
         return splits == null ? List.of() : splits;
     }
 
+    /** With other parts kept otherwise than the rest. */
+    public Portioning withSplits(@Nullable List<SplitSpec> others) {
+        return new Portioning(panName, panMm, burnerW, pans, load, sizes, storage, others);
+    }
+
     /** Of a batch so many times as large: so many times as many pieces of each size and way of keeping, rounded, at least one. */
     public Portioning times(double factor) {
         return new Portioning(
@@ -95,7 +100,7 @@ public record Portioning(
     }
 
     /** Adds every fault of what is said. */
-    void check(Faults faults) {
+    public void check(Faults faults) {
         faults.optionalText("panName", panName, Limit.NAME);
         faults.number("panMm", panMm, Limit.PAN_MM);
         faults.number("burnerW", burnerW, Limit.BURNER_W);

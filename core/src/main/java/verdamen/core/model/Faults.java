@@ -26,6 +26,11 @@ public final class Faults {
         found.addAll(others);
     }
 
+    /** Adds faults found elsewhere, as those of a line. */
+    public void addAll(int line, List<Fault> others) {
+        others.forEach(each -> add(line, each.field(), each.code(), each.value(), each.limit()));
+    }
+
     /** Adds a fault unless {@code holds}. */
     public void require(boolean holds, String field, FaultCode code, @Nullable Object value) {
         if (!holds) {

@@ -12,7 +12,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Pantry;
 
 /** A dough that is made the evening before and chilled overnight: the same formula with one more phase before it is divided. */
-public final class Overnight {
+final class Overnight {
 
     private static final int MINUTES_PER_HOUR = 60;
     private static final int MINUTES_PER_DAY = (int) Duration.ofDays(1).toMinutes();
@@ -25,7 +25,7 @@ public final class Overnight {
      * @param due when it is served, minutes from the beginning of the day
      * @throws verdamen.core.model.RefusedException when the formula cannot be read
      */
-    public static FormulaSpec chilled(FormulaSpec spec, int due, Pantry pantry) {
+    static FormulaSpec chilled(FormulaSpec spec, int due, Pantry pantry) {
         MethodSpec method = spec.method() == null ? MethodSpec.NONE : spec.method();
         List<PhaseSpec> phases = new ArrayList<>(method.phasesOrNone());
         if (phases.isEmpty()) {

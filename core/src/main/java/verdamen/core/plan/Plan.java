@@ -35,6 +35,16 @@ public record Plan(List<Planned> tasks, int late, int standing, int handOvers, i
             PlanTask.Way way,
             @Nullable String worker) {}
 
+    /** When the last piece of a serving is cooked, minutes from the beginning of the day. */
+    public int cooked(String serving) {
+        return tasks.stream()
+                .filter(each ->
+                        each.task().serving().equals(serving) && each.task().kind() == PlanTask.Kind.COOK)
+                .mapToInt(Planned::end)
+                .max()
+                .orElseThrow();
+    }
+
     /** When a task is done. */
     int end(String task) {
         return tasks.stream()

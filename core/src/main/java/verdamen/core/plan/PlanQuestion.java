@@ -29,4 +29,16 @@ public record PlanQuestion(
      * @param due when it is served
      */
     public record Wanted(String key, MadeFormula made, int due) {}
+
+    /** The same with one serving made otherwise. */
+    PlanQuestion with(Wanted other) {
+        return new PlanQuestion(
+                wanted.stream()
+                        .map(each -> each.key().equals(other.key()) ? other : each)
+                        .toList(),
+                workers,
+                places,
+                careful,
+                pins);
+    }
 }

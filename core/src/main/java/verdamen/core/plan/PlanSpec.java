@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.Portioning;
+import verdamen.core.formula.Portioning.SplitSpec;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
@@ -67,24 +69,32 @@ public record PlanSpec(
      * @param pieces how many pieces; absent for as many as the formula makes
      * @param due when it is served
      * @param overnight whether its dough is made the evening before and chilled overnight; absent for no
+     * @param splits what part of its bread is kept otherwise than the rest; absent for what the formula says
      */
     public record ServingSpec(
             @Nullable Long formula,
             @Nullable Integer version,
             @Within(Limit.PIECES) @Nullable Integer pieces,
             @Within(Limit.PLAN_MINUTE) @Nullable Integer due,
-            @Nullable Boolean overnight) {
+            @Nullable Boolean overnight,
+            @Within(Limit.SPLITS) @Nullable List<SplitSpec> splits) {
+
+        private static final ServingSpec UNKNOWN = new ServingSpec(null, null, null, null, null, null);
 
         ServingSpec withDue(@Nullable Integer other) {
-            return new ServingSpec(formula, version, pieces, other, overnight);
+            return new ServingSpec(formula, version, pieces, other, overnight, splits);
+        }
+
+        ServingSpec withPieces(int other) {
+            return new ServingSpec(formula, version, other, due, overnight, splits);
         }
 
         ServingSpec of(@Nullable Long otherFormula, @Nullable Integer otherVersion) {
-            return new ServingSpec(otherFormula, otherVersion, pieces, due, overnight);
+            return new ServingSpec(otherFormula, otherVersion, pieces, due, overnight, splits);
         }
 
         ServingSpec chilledOvernight() {
-            return new ServingSpec(formula, version, pieces, due, true);
+            return new ServingSpec(formula, version, pieces, due, true, splits);
         }
     }
 
@@ -142,12 +152,15 @@ public record PlanSpec(
         faults.require(servings != null && !servings.isEmpty(), "servings", FaultCode.MISSING, null);
         int line = 0;
         for (ServingSpec each : faults.atMost("servings", servings, Limit.SERVINGS)) {
-            ServingSpec serving = each == null ? new ServingSpec(null, null, null, null, null) : each;
+            ServingSpec serving = each == null ? ServingSpec.UNKNOWN : each;
             if (serving.formula() == null) {
                 faults.add(line, "formula", FaultCode.MISSING, null);
             }
             faults.number(line, "pieces", number(serving.pieces()), Limit.PIECES);
             needed(line, "due", serving.due(), faults);
+            Faults ofSplits = new Faults();
+            Portioning.NONE.withSplits(serving.splits()).check(ofSplits);
+            faults.addAll(line, ofSplits.all());
             read.add(serving);
             line++;
         }
@@ -282,6 +295,14 @@ public record PlanSpec(
                                         .toList());
             case WINDOW -> null;
         };
+    }
+
+    /** What is asked with fewer pieces of a serving. */
+    public PlanSpec after(FewerPieces fewer) {
+        return withServings(each(
+                servings,
+                (number, serving) ->
+                        key(number).equals(fewer.serving()) ? serving.withPieces(fewer.pieces()) : serving));
     }
 
     /** Changes one of a list by its place in it. */

@@ -234,6 +234,14 @@ public final class Solver {
         return status != CpSolverStatus.INFEASIBLE;
     }
 
+    /** Whether everything that is asked of a day can be met, as far as can be found out in what is left of this one's time. */
+    public boolean canMeet(PlanDay other) {
+        CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
+        solver.getParameters().setStopAfterFirstSolution(true);
+        CpSolverStatus status = solve(solver, new DayModel(other, new HashSet<>(other.demands())));
+        return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+    }
+
     /** What of a clash would make it possible by giving alone, and by how much at least. */
     List<Remedy> remedies(List<Demand> clash) {
         List<Remedy> remedies = new ArrayList<>();

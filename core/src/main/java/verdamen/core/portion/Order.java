@@ -70,7 +70,7 @@ public record Order(List<OrderedFormula> formulas, List<NeededIngredient> ingred
         List<OrderItem> items = faults.atMost("items", asked, Limit.ORDER_ITEMS);
         faults.number("items", Double.valueOf(asked.size()), Limit.ORDER_ITEMS);
         List<OrderedFormula> ordered = new ArrayList<>();
-        Map<Ingredient, double[]> needed = new LinkedHashMap<>();
+        List<Formula> formulas = new ArrayList<>();
         for (int at = 0; at < items.size(); at++) {
             Scaling scaling = scaled(items.get(at), at, stepGrams, pantry, faults);
             if (scaling != null) {
@@ -80,20 +80,13 @@ public record Order(List<OrderedFormula> formulas, List<NeededIngredient> ingred
                         scaling.pieceGrams(),
                         scaling.doughGrams(),
                         scaling.minds()));
-                int place = at;
-                bought(FormulaReader.read(scaling.formula(), pantry))
-                        .forEach((ingredient, grams) ->
-                                needed.computeIfAbsent(ingredient, each -> new double[items.size()])[place] += grams);
+                formulas.add(FormulaReader.read(scaling.formula(), pantry));
             }
         }
         faults.refuse();
         return new Order(
                 List.copyOf(ordered),
-                needed.entrySet().stream()
-                        .map(each -> needed(each.getKey(), each.getValue()))
-                        .sorted(Comparator.comparingDouble(NeededIngredient::grams)
-                                .reversed())
-                        .toList(),
+                needed(formulas),
                 ordered.stream().mapToDouble(OrderedFormula::doughGrams).sum());
     }
 
@@ -114,6 +107,21 @@ public record Order(List<OrderedFormula> formulas, List<NeededIngredient> ingred
             }
             return null;
         }
+    }
+
+    /** What is needed for formulas, as it is bought, the most first. */
+    public static List<NeededIngredient> needed(List<Formula> formulas) {
+        Map<Ingredient, double[]> needed = new LinkedHashMap<>();
+        for (int at = 0; at < formulas.size(); at++) {
+            int place = at;
+            bought(formulas.get(at))
+                    .forEach((ingredient, grams) ->
+                            needed.computeIfAbsent(ingredient, each -> new double[formulas.size()])[place] += grams);
+        }
+        return needed.entrySet().stream()
+                .map(each -> needed(each.getKey(), each.getValue()))
+                .sorted(Comparator.comparingDouble(NeededIngredient::grams).reversed())
+                .toList();
     }
 
     /** What is bought for a formula: of what was prepared, what goes in at the beginning and on the way. */

@@ -34,6 +34,7 @@ import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.VersionStanding;
 import verdamen.core.pantry.LotSpec;
+import verdamen.core.pantry.Stock;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
 import verdamen.core.plan.PlanSpec;
@@ -59,6 +60,7 @@ import verdamen.server.kitchen.KitchenService;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.pantry.StockService;
 import verdamen.server.pantry.TaughtName;
 import verdamen.server.photo.PhotoService;
 import verdamen.server.plan.SavedDays;
@@ -87,6 +89,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final VersionStandings standings;
     private final PhotoService photos;
     private final SavedDays days;
+    private final StockService stock;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -104,6 +107,7 @@ class DemoLoader implements SmartInitializingSingleton {
             VersionStandings standings,
             PhotoService photos,
             SavedDays days,
+            StockService stock,
             JsonMapper json,
             Clock clock,
             TransactionTemplate transaction) {
@@ -119,6 +123,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.standings = standings;
         this.photos = photos;
         this.days = days;
+        this.stock = stock;
         this.json = json;
         this.clock = clock;
         this.transaction = transaction;
@@ -129,6 +134,7 @@ class DemoLoader implements SmartInitializingSingleton {
             Kitchen kitchen,
             List<VesselSpec> vessels,
             List<DemoWeighIn> weighIns,
+            List<DemoStock> stock,
             List<DemoLot> lots,
             List<DemoValue> ownValues,
             List<DemoPrice> prices,
@@ -146,6 +152,9 @@ class DemoLoader implements SmartInitializingSingleton {
             @Nullable String ingredient,
             double grams,
             @Nullable Double count) {}
+
+    /** What there is of an ingredient in the demo. */
+    record DemoStock(String ingredient, Stock stock) {}
 
     /** A lot of the demo, milled some days before it is loaded. */
     record DemoLot(
@@ -235,6 +244,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 .forEach(each -> measures.weighIn(
                         new WeighInSpec(each.measure(), each.ingredient(), each.grams(), each.count()),
                         now.minus(Duration.ofHours(each.hoursAgo())).atOffset(ZoneOffset.UTC)));
+        demo.stock().forEach(each -> stock.note(each.ingredient(), each.stock()));
         demo.lots()
                 .forEach(each -> lots.save(
                         null,

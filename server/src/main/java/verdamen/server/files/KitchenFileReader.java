@@ -53,6 +53,8 @@ import verdamen.server.pantry.LotService.KnownLot;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasureService.TimedWeighIn;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.pantry.StockService;
+import verdamen.server.pantry.StockService.StockOf;
 import verdamen.server.pantry.TaughtName;
 import verdamen.server.photo.PhotoService;
 import verdamen.server.photo.PhotoService.ToldPhoto;
@@ -79,6 +81,7 @@ class KitchenFileReader {
     private final PhotoService photos;
     private final SavedFilters filters;
     private final ToldDays days;
+    private final StockService stock;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -95,6 +98,7 @@ class KitchenFileReader {
             PhotoService photos,
             SavedFilters filters,
             ToldDays days,
+            StockService stock,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json) {
@@ -109,6 +113,7 @@ class KitchenFileReader {
         this.photos = photos;
         this.filters = filters;
         this.days = days;
+        this.stock = stock;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -201,6 +206,7 @@ class KitchenFileReader {
                 case "weighIns" -> weighIns();
                 case "lots" -> lots();
                 case "breadRecords" -> each(FileBread.class, this::take);
+                case "stock" -> each(StockOf.class, stock::take);
                 case "filters" -> each(SavedFilter.class, filters::keep);
                 case "photos" -> each(ToldPhoto.class, photos::takeMissing);
                 case "formulas" -> each(FileFormula.class, this::take);

@@ -43,6 +43,7 @@ import verdamen.server.pantry.LotService.KnownLot;
 import verdamen.server.pantry.MeasureService;
 import verdamen.server.pantry.MeasuresDocument;
 import verdamen.server.pantry.PantryService;
+import verdamen.server.pantry.StockService;
 import verdamen.server.photo.PhotoService;
 import verdamen.server.plan.ToldDays;
 import verdamen.server.rework.TrialService;
@@ -61,6 +62,7 @@ class KitchenFileWriter {
     private final PhotoService photos;
     private final SavedFilters filters;
     private final ToldDays days;
+    private final StockService stock;
     private final MeasureService measures;
     private final KitchenService kitchen;
     private final JsonMapper json;
@@ -78,6 +80,7 @@ class KitchenFileWriter {
             PhotoService photos,
             SavedFilters filters,
             ToldDays days,
+            StockService stock,
             MeasureService measures,
             KitchenService kitchen,
             JsonMapper json,
@@ -93,6 +96,7 @@ class KitchenFileWriter {
         this.photos = photos;
         this.filters = filters;
         this.days = days;
+        this.stock = stock;
         this.measures = measures;
         this.kitchen = kitchen;
         this.json = json;
@@ -134,6 +138,7 @@ class KitchenFileWriter {
             bread(file);
             formulas(file, List.of(), true);
             photos(file);
+            section(file, "stock", stock.stock());
             section(file, "filters", filters.all());
             days(file);
             file.writeEndObject();

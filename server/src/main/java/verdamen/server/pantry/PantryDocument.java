@@ -18,6 +18,7 @@ import verdamen.core.pantry.OwnValue;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.pantry.Price;
 import verdamen.core.pantry.Role;
+import verdamen.core.pantry.Storage;
 import verdamen.core.pantry.Style;
 import verdamen.core.prep.ChainReader;
 
@@ -30,6 +31,7 @@ import verdamen.core.prep.ChainReader;
  * @param forms the forms of inclusions
  * @param feels the words for softness, from dry to wet
  * @param measures the kitchen measures
+ * @param storages the ways of keeping bread
  * @param usual what counts when nothing is typed
  */
 record PantryDocument(
@@ -39,6 +41,7 @@ record PantryDocument(
         List<Form> forms,
         List<Feel> feels,
         List<Measure> measures,
+        List<Storage> storages,
         Usual usual) {
 
     /**
@@ -157,6 +160,7 @@ record PantryDocument(
                 List.copyOf(pantry.forms()),
                 pantry.feels(),
                 pantry.measures(),
+                Storage.all(),
                 Usual.of(pantry));
     }
 }

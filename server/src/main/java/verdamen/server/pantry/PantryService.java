@@ -31,10 +31,17 @@ public class PantryService {
 
     private final KitchenPantries kitchenPantries;
     private final PantryMapper mapper;
+    private final StockMapper stock;
     private final JsonText json;
     private final List<IngredientUsers> users;
 
-    PantryService(KitchenPantries kitchenPantries, PantryMapper mapper, JsonText json, List<IngredientUsers> users) {
+    PantryService(
+            KitchenPantries kitchenPantries,
+            PantryMapper mapper,
+            StockMapper stock,
+            JsonText json,
+            List<IngredientUsers> users) {
+        this.stock = stock;
         this.kitchenPantries = kitchenPantries;
         this.mapper = mapper;
         this.json = json;
@@ -113,6 +120,7 @@ public class PantryService {
             mapper.deleteOwnIngredient(code);
             mapper.deleteValues(code);
             mapper.deletePrice(code);
+            stock.delete(code);
         });
     }
 

@@ -117,7 +117,7 @@ class DayRuns {
                 better.than(
                         stand.row().uid(),
                         stand.running(),
-                        () -> stand.work().with(stand.running().remaining()),
+                        () -> stand.work().left(stand.running().remaining()),
                         stand.run().spec()));
     }
 

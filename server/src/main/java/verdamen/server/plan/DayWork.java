@@ -7,26 +7,20 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import verdamen.core.bench.MadeFormula;
-import verdamen.core.formula.FormulaSpec;
-import verdamen.core.formula.MethodSpec;
-import verdamen.core.formula.MethodSpec.TemperaturesSpec;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.method.WaterTemperature;
-import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
-import verdamen.core.plan.Overnight;
 import verdamen.core.plan.Place;
 import verdamen.core.plan.PlanDay;
 import verdamen.core.plan.PlanQuestion;
 import verdamen.core.plan.PlanQuestion.Wanted;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanSpec.ServingSpec;
+import verdamen.core.plan.WantedFormula;
 import verdamen.core.plan.Worker;
-import verdamen.core.portion.Scaling;
-import verdamen.core.portion.ScalingQuestion;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.pantry.PantryService;
@@ -50,13 +44,20 @@ class DayWork {
      *
      * @param day what there is to do
      * @param servings what is served, in the order asked
-     * @param made what is made for each serving, by its key
+     * @param question what the work follows from
+     * @param pantry what its formulas are made from
+     * @param whole whether that is all of its work, else what is left of it
      */
-    record Work(PlanDay day, List<PlannedServing> servings, Map<String, MadeFormula> made) {
+    record Work(PlanDay day, List<PlannedServing> servings, PlanQuestion question, Pantry pantry, boolean whole) {
 
-        /** The same servings with other things to do. */
-        Work with(PlanDay other) {
-            return new Work(other, servings, made);
+        /** What is left of the work for the same servings. */
+        Work left(PlanDay remaining) {
+            return new Work(remaining, servings, question, pantry, false);
+        }
+
+        /** What is made for each serving, by its key. */
+        Map<String, MadeFormula> made() {
+            return question.wanted().stream().collect(Collectors.toMap(Wanted::key, Wanted::made));
         }
     }
 
@@ -79,10 +80,8 @@ class DayWork {
             add(serving, kitchenC, wanted, servings, faults);
         }
         faults.refuse();
-        return new Work(
-                PlanDay.of(new PlanQuestion(wanted, workers, places, Boolean.TRUE.equals(spec.careful()), pins)),
-                servings,
-                wanted.stream().collect(Collectors.toMap(Wanted::key, Wanted::made)));
+        PlanQuestion question = new PlanQuestion(wanted, workers, places, Boolean.TRUE.equals(spec.careful()), pins);
+        return new Work(PlanDay.of(question), servings, question, pantry.pantry(), true);
     }
 
     private void add(
@@ -95,10 +94,11 @@ class DayWork {
         long formula = asked.formula() == null ? 0 : asked.formula();
         int due = asked.due() == null ? 0 : asked.due();
         String key = PlanSpec.key(line);
+        Pantry book = pantry.pantry();
         try {
             FormulaDocument document =
                     asked.version() == null ? formulas.newest(formula) : formulas.version(formula, asked.version());
-            MadeFormula made = MadeFormula.of(asWanted(document.formula(), asked, kitchenC), pantry.pantry());
+            MadeFormula made = MadeFormula.of(WantedFormula.of(document.formula(), asked, kitchenC, book), book);
             wanted.add(new Wanted(key, made, due));
             RollingWindow window = made.evaluation().window();
             servings.add(new PlannedServing(
@@ -114,29 +114,7 @@ class DayWork {
         } catch (NotFoundException gone) {
             faults.add(line, "formula", FaultCode.UNKNOWN_CODE, formula);
         } catch (RefusedException refused) {
-            for (Fault fault : refused.faults()) {
-                faults.add(line, fault.field(), fault.code(), fault.value());
-            }
+            faults.addAll(line, refused.faults());
         }
-    }
-
-    private FormulaSpec asWanted(FormulaSpec spec, ServingSpec asked, @Nullable Double kitchenC) {
-        Pantry book = pantry.pantry();
-        Integer pieces = asked.pieces();
-        FormulaSpec sized = pieces == null
-                ? spec
-                : Scaling.of(new ScalingQuestion(spec, null, pieces, null, null, null, null), book)
-                        .formula();
-        FormulaSpec there = kitchenC == null ? sized : inKitchen(sized, kitchenC);
-        int due = asked.due() == null ? 0 : asked.due();
-        return Boolean.TRUE.equals(asked.overnight()) ? Overnight.chilled(there, due, book) : there;
-    }
-
-    /** The formula on a day on which kitchen and flour are so warm. */
-    private static FormulaSpec inKitchen(FormulaSpec spec, double kitchenC) {
-        MethodSpec method = spec.method() == null ? MethodSpec.NONE : spec.method();
-        TemperaturesSpec said = method.temperaturesOrNone();
-        return spec.withMethod(method.withTemperatures(new TemperaturesSpec(
-                said.doughC(), kitchenC, kitchenC, said.coldC(), said.hotC(), said.kneadMinutes())));
     }
 }

@@ -73,6 +73,12 @@ class PlanController {
         return plans.state(id);
     }
 
+    /** What a planned day needs beside its plan: what is taken or bought, weighed, and kept. */
+    @GetMapping("/{id}/lists")
+    PlanService.DayListsAnswer lists(@PathVariable String id) {
+        return plans.lists(id);
+    }
+
     /** What breaks when a task of a plan begins at another time and everything else stays. */
     @PostMapping("/{id}/moved")
     List<Broken> moved(@PathVariable String id, @RequestBody PinSpec moved) {

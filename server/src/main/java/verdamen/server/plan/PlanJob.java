@@ -2,10 +2,13 @@ package verdamen.server.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import verdamen.core.plan.DayLists.MadeServing;
+import verdamen.core.plan.FewerPieces;
 import verdamen.core.plan.MovedTask;
 import verdamen.core.plan.MovedTask.Broken;
 import verdamen.core.plan.Place;
@@ -17,8 +20,10 @@ import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.Slack;
 import verdamen.core.plan.Solved;
 import verdamen.core.plan.Solver;
+import verdamen.server.plan.DayWork.Work;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
+import verdamen.server.plan.PlanState.FewerRemedy;
 import verdamen.server.plan.PlanState.PlanRemedy;
 import verdamen.server.plan.PlanState.PlannedServing;
 import verdamen.server.plan.PlanState.RollBand;
@@ -30,17 +35,20 @@ final class PlanJob implements Runnable {
     private static final Logger LOG = LoggerFactory.getLogger(PlanJob.class);
 
     private final PlanSpec spec;
+    private final Work work;
     private final PlanDay day;
     private final Solver solver;
     private volatile PlanState state;
     private volatile @Nullable Plan best;
     private volatile boolean cancelled;
 
-    PlanJob(String id, PlanSpec spec, PlanDay day, List<PlannedServing> servings) {
+    PlanJob(String id, PlanSpec spec, Work work) {
         this.spec = spec;
-        this.day = day;
+        this.work = work;
+        day = work.day();
         solver = new Solver(day, this::soFar);
-        state = new PlanState(id, Stage.WAITING, servings, null, List.of(), true, List.of(), List.of());
+        state = new PlanState(
+                id, Stage.WAITING, work.servings(), null, List.of(), true, List.of(), List.of(), List.of());
     }
 
     PlanState state() {
@@ -63,6 +71,9 @@ final class PlanJob implements Runnable {
             Solved solved = solver.solve();
             Plan plan = solved.plan();
             best = plan;
+            List<FewerPieces> fewer = solved.clash().isEmpty() || !work.whole()
+                    ? List.of()
+                    : FewerPieces.of(work.question(), work.pantry(), solver::canMeet);
             state = new PlanState(
                     state.id(),
                     cancelled ? Stage.CANCELLED : Stage.DONE,
@@ -74,11 +85,22 @@ final class PlanJob implements Runnable {
                             .map(remedy -> new PlanRemedy(
                                     remedy.demand(), remedy.by(), remedy.before(), remedy.after(), spec.after(remedy)))
                             .toList(),
+                    fewer.stream()
+                            .map(each -> new FewerRemedy(each.serving(), each.asked(), each.pieces(), spec.after(each)))
+                            .toList(),
                     solved.missed());
         } catch (RuntimeException failed) {
             LOG.error("A day could not be planned", failed);
             state = at(Stage.FAILED, state.plan());
         }
+    }
+
+    /** What is made, and when it is cooked. */
+    List<MadeServing> made() {
+        Plan plan = Objects.requireNonNull(best);
+        return work.question().wanted().stream()
+                .map(each -> new MadeServing(each.key(), each.made(), plan.cooked(each.key())))
+                .toList();
     }
 
     /** What breaks when a task of the plan is moved. */
@@ -96,7 +118,8 @@ final class PlanJob implements Runnable {
     }
 
     private PlanState at(Stage stage, @Nullable DayPlan plan) {
-        return new PlanState(state.id(), stage, state.servings(), plan, List.of(), true, List.of(), List.of());
+        return new PlanState(
+                state.id(), stage, state.servings(), plan, List.of(), true, List.of(), List.of(), List.of());
     }
 
     private DayPlan told(Plan plan) {

@@ -7,21 +7,26 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.core.plan.DayLists;
 import verdamen.core.plan.MovedTask.Broken;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanSpec.PinSpec;
 import verdamen.server.kitchen.KitchenOfRequest;
+import verdamen.server.pantry.LotService;
+import verdamen.server.pantry.StockService;
 import verdamen.server.plan.SavedDays.KeptPlan;
 import verdamen.server.plan.SavedDays.SeenDay;
 import verdamen.server.problem.NotFoundException;
@@ -36,15 +41,19 @@ class PlanService {
     private final DayWork work;
     private final KitchenOfRequest kitchen;
     private final PlanCalendar calendar;
+    private final StockService stock;
+    private final LotService lots;
     private final ThreadPoolExecutor solving =
             new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING));
     /** The newest jobs by kitchen and id; the oldest is forgotten. */
     private final Map<String, PlanJob> jobs = new LinkedHashMap<>();
 
-    PlanService(DayWork work, KitchenOfRequest kitchen, PlanCalendar calendar) {
+    PlanService(DayWork work, KitchenOfRequest kitchen, PlanCalendar calendar, StockService stock, LotService lots) {
         this.calendar = calendar;
         this.work = work;
         this.kitchen = kitchen;
+        this.stock = stock;
+        this.lots = lots;
     }
 
     @PreDestroy
@@ -71,7 +80,7 @@ class PlanService {
      */
     PlanState begin(PlanSpec spec, DayWork.Work asked) {
         String id = UUID.randomUUID().toString();
-        PlanJob job = new PlanJob(id, spec, asked.day(), asked.servings());
+        PlanJob job = new PlanJob(id, spec, asked);
         try {
             solving.execute(job);
         } catch (RejectedExecutionException full) {
@@ -175,6 +184,30 @@ class PlanService {
      */
     String csv(String id) {
         return PlanCsv.write(plan(state(id), new Faults()));
+    }
+
+    /** What a planned day needs, with the names of the flour lots in it, by their ids. */
+    record DayListsAnswer(DayLists lists, Map<Long, String> lots) {}
+
+    /**
+     * What a planned day needs beside its plan.
+     *
+     * @throws NotFoundException when it is not known, or forgotten
+     * @throws RefusedException when nothing is planned yet
+     */
+    DayListsAnswer lists(String id) {
+        PlanJob job = job(id);
+        plan(job.state(), new Faults());
+        DayLists lists = DayLists.of(job.made(), stock.byIngredient());
+        Set<Long> carried =
+                lists.needs().stream().flatMap(need -> need.lots().stream()).collect(Collectors.toSet());
+        return new DayListsAnswer(
+                lists,
+                carried.isEmpty()
+                        ? Map.of()
+                        : lots.lots().stream()
+                                .filter(lot -> carried.contains(lot.id()))
+                                .collect(Collectors.toMap(LotService.Lot::id, LotService.Lot::name)));
     }
 
     private static KeptPlan plan(PlanState state, Faults faults) {

@@ -22,6 +22,7 @@ import verdamen.core.plan.Solved;
  * @param clash a set of demands that clash; empty while it is sought, and when all are met
  * @param smallest whether none of the clash can be spared; else there was no time to make sure
  * @param remedies what alone would make it possible
+ * @param fewer of which serving fewer pieces alone would make it possible
  * @param missed what the plan misses
  */
 record PlanState(
@@ -32,7 +33,18 @@ record PlanState(
         List<Demand> clash,
         boolean smallest,
         List<PlanRemedy> remedies,
+        List<FewerRemedy> fewer,
         List<Solved.Missed> missed) {
+
+    /**
+     * Fewer pieces of one serving.
+     *
+     * @param serving its key
+     * @param asked how many were asked for
+     * @param pieces how many can be made
+     * @param spec what is asked for then
+     */
+    record FewerRemedy(String serving, int asked, int pieces, PlanSpec spec) {}
 
     /** How far it is. */
     enum Stage implements Coded {

@@ -67,6 +67,50 @@ public class PlanApiTest extends ServerTest {
     }
 
     @Test
+    public void whatADayNeedsIsToldWithWhatIsPutAside() throws InterruptedException {
+        String serving = "{\"formula\": 3, \"pieces\": 12, \"due\": 720, \"splits\": [{\"storage\": \"freezer-bag\","
+                + " \"pieces\": 5}]}";
+        Answer answer = planned(asked(360, 1, serving + ", " + roti(8, 720)));
+        Answer lists =
+                getJson("/api/plan/" + answer.at("/id").asString() + "/lists").expect(200);
+        JsonNode need = lists.at("/lists/needs/0");
+        assertEquals(need.at("/needed/of").size(), 2);
+        assertEquals(
+                need.at("/needed/grams").asDouble(),
+                need.at("/needed/of/0").asDouble() + need.at("/needed/of/1").asDouble(),
+                1e-9);
+        assertEquals(lists.at("/lists/bowls").size(), 2);
+        assertEquals(lists.at("/lists/kept/0/kept/pieces").asInt(), 7);
+        assertEquals(lists.at("/lists/kept/1/kept/pieces").asInt(), 5);
+        assertEquals(lists.at("/lists/kept/1/kept/storage/code").asString(), "freezer-bag");
+        int cooked = 0;
+        for (JsonNode task : answer.at("/plan/tasks")) {
+            boolean own = task.at("/serving").asString().equals("s1");
+            cooked = own && task.at("/kind").asString().equals("cook")
+                    ? task.at("/end").asInt()
+                    : cooked;
+        }
+        assertTrue(lists.at("/lists/kept/0/useBy").asInt() > cooked);
+        getJson("/api/plan/none/lists").expect(404);
+        Answer wrong = postJson("/api/plan", asked(360, 1, serving.replace("5}", "0}")))
+                .expect(422);
+        assertEquals(wrong.at("/field").asString(), "splits[0].pieces");
+    }
+
+    @Test
+    public void fewerPiecesAreProposedWhereTheyHelp() throws InterruptedException {
+        Answer answer = planned(asked(600, 1, roti(40, 720)));
+        assertFalse(answer.at("/clash").isEmpty());
+        JsonNode fewer = answer.at("/fewer/0");
+        assertEquals(fewer.at("/asked").asInt(), 40);
+        assertTrue(fewer.at("/pieces").asInt() > 0 && fewer.at("/pieces").asInt() < 40, fewer.toString());
+        Answer mended = planned(fewer.at("/spec").toString());
+        assertEquals(mended.at("/plan/late").asInt(), 0);
+        assertEquals(mended.at("/clash").size(), 0);
+        assertEquals(mended.at("/fewer").size(), 0);
+    }
+
+    @Test
     public void whatATaskBreaksWhereItIsMovedIsTold() throws InterruptedException {
         Answer answer = planned(asked(360, 1, roti(12, 720)));
         String moved = "/api/plan/" + answer.at("/id").asString() + "/moved";
