@@ -62,24 +62,36 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
             <IconButton label={`Remove ${name}`} onClick={() => set(withoutServing(spec, at))}>
               <X size={14} aria-hidden />
             </IconButton>
-            <label className="flex min-h-8 items-center gap-1.5 pl-6 text-xs">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-xs"
-                checked={serving.overnight ?? false}
-                aria-label={`Dough of ${name} made the evening before, chilled overnight`}
-                onChange={(event) => set(withServing(spec, at, { overnight: event.target.checked }))}
-              />
-              made the evening before, chilled overnight
-            </label>
-            <div className={serving.splits ? "basis-full pl-6 sm:max-w-96" : ""}>
-              <PutAside
-                parts={serving.splits ?? []}
-                ways={ways}
-                of={name}
-                faultOf={(field) => faults.of(at, field)}
-                onParts={(parts) => set(withServing(spec, at, { splits: asSplits(parts) }))}
-              />
+            <div className="flex basis-full flex-wrap items-center gap-x-4 pl-6 text-xs">
+              <label className="flex items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-xs"
+                  checked={serving.overnight ?? false}
+                  aria-label={`Dough of ${name} made the evening before, chilled overnight`}
+                  onChange={(event) => set(withServing(spec, at, { overnight: event.target.checked }))}
+                />
+                made the evening before, chilled overnight
+              </label>
+              <label className="flex items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-xs"
+                  checked={serving.parBaked ?? false}
+                  aria-label={`${name} cooked for the most part before, finished when it is served`}
+                  onChange={(event) => set(withServing(spec, at, { parBaked: event.target.checked }))}
+                />
+                cooked for the most part before
+              </label>
+              <div className={serving.splits ? "basis-full sm:max-w-96" : ""}>
+                <PutAside
+                  parts={serving.splits ?? []}
+                  ways={ways}
+                  of={name}
+                  faultOf={(field) => faults.of(at, field)}
+                  onParts={(parts) => set(withServing(spec, at, { splits: asSplits(parts) }))}
+                />
+              </div>
             </div>
             <Said messages={ofFormula(faults, at, serving.splits?.length ?? 0)} />
           </div>
@@ -92,6 +104,12 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
         <p className="py-1 text-sm">
           Over night a dough stays covered, as cold as your local food rules ask for. They and your food safety advice
           count before this plan.
+        </p>
+      )}
+      {servings.some(({ parBaked }) => parBaked) && (
+        <p className="py-1 text-sm">
+          What is cooked for the most part before is cooled and kept covered until it is finished, as cold and for as
+          long as your local food rules allow. How much of its time it is given before is typical: low confidence.
         </p>
       )}
       <FormulaFinder

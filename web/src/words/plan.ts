@@ -181,6 +181,7 @@ const ALTERNATIVES: Record<PlanAlternative["kind"], string> = {
   pan: "one pan more",
   person: "somebody else to help",
   sooner: "everybody comes an hour sooner",
+  "par-baked": "cooked for the most part before, finished when served",
   overnight: "doughs made the evening before, chilled overnight",
 };
 

@@ -49,7 +49,7 @@ public class PlanIT extends StationTest {
         patience()
                 .until(driver -> texts("[data-testid=alternatives] tbody tr[data-planned=true]")
                                 .size()
-                        == 5);
+                        == 6);
         List<String> ways = texts("[data-testid=alternatives] tbody tr");
         assertTrue(ways.get(4).contains("the day before") && ways.get(4).contains("litres"), ways.toString());
         int rows = texts(PLANNED + "[data-testid=plan-tasks] tbody tr").size();

@@ -528,6 +528,12 @@ public enum Coefficient {
     PLAN_EVENING_UNTIL_HOUR,
     /** Minutes before serving at which a chilled dough is taken out to be shaped. */
     PLAN_SHAPED_BEFORE_MIN,
+    /** Share of its cooking time that bread cooked for the most part is given before. */
+    PAR_BAKED_SHARE,
+    /** Share of its cooking time that it is given when it is finished. */
+    PAR_BAKED_FINISH_SHARE,
+    /** Hours that it waits at most until it is finished. */
+    PAR_BAKED_HOURS,
     /** Litres in the fridge until somebody says how many. */
     PLAN_FRIDGE_L,
     /** Hours beyond those of workers and servings in which tasks without hands may lie. */

@@ -18,7 +18,9 @@ public enum Alternative implements Coded {
     /** Everybody comes an hour sooner. */
     SOONER("sooner"),
     /** Every dough is made the evening before and chilled overnight, by somebody who is there then. */
-    OVERNIGHT("overnight");
+    OVERNIGHT("overnight"),
+    /** Every serving is cooked for the most part before, and finished when it is served. */
+    PAR_BAKED("par-baked");
 
     private static final int MINUTES_PER_HOUR = 60;
     private static final int MINUTES_PER_DAY = (int) Duration.ofDays(1).toMinutes();
@@ -64,6 +66,8 @@ public enum Alternative implements Coded {
                                 PlanSpec.plus(worker.comes(), -MINUTES_PER_HOUR),
                                 worker.goes(),
                                 worker.roles())));
+            case PAR_BAKED ->
+                asked.withServings(PlanSpec.each(asked.servings(), (number, serving) -> serving.cookedBefore()));
             case OVERNIGHT ->
                 full || asked.fridgeLitres() == null || asked.fridgeLitres() == 0
                         ? null

@@ -60,7 +60,7 @@ public record FewerPieces(String serving, int asked, int pieces) {
                     Scaling.of(new ScalingQuestion(wanted.made().spec(), null, pieces, null, null, null, null), pantry)
                             .formula(),
                     pantry);
-            return canBeMet.test(PlanDay.of(question.with(new Wanted(wanted.key(), made, wanted.due()))));
+            return canBeMet.test(PlanDay.of(question.with(wanted.with(made))));
         } catch (RefusedException tooSmall) {
             // What cannot be weighed any more is no way out.
             return false;

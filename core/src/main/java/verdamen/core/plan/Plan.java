@@ -38,8 +38,9 @@ public record Plan(List<Planned> tasks, int late, int standing, int handOvers, i
     /** When the last piece of a serving is cooked, minutes from the beginning of the day. */
     public int cooked(String serving) {
         return tasks.stream()
-                .filter(each ->
-                        each.task().serving().equals(serving) && each.task().kind() == PlanTask.Kind.COOK)
+                .filter(each -> each.task().serving().equals(serving)
+                        && (each.task().kind() == PlanTask.Kind.COOK
+                                || each.task().kind() == PlanTask.Kind.FINISH_COOKING))
                 .mapToInt(Planned::end)
                 .max()
                 .orElseThrow();

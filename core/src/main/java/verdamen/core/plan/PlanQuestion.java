@@ -27,8 +27,15 @@ public record PlanQuestion(
      * @param key what it is known by in its plan, unlike all others
      * @param made the formula, as large as it is to be made
      * @param due when it is served
+     * @param parBaked whether it is cooked for the most part before, and finished when it is served
      */
-    public record Wanted(String key, MadeFormula made, int due) {}
+    public record Wanted(String key, MadeFormula made, int due, boolean parBaked) {
+
+        /** The same of another formula. */
+        Wanted with(MadeFormula other) {
+            return new Wanted(key, other, due, parBaked);
+        }
+    }
 
     /** The same with one serving made otherwise. */
     PlanQuestion with(Wanted other) {

@@ -69,6 +69,7 @@ public record PlanSpec(
      * @param pieces how many pieces; absent for as many as the formula makes
      * @param due when it is served
      * @param overnight whether its dough is made the evening before and chilled overnight; absent for no
+     * @param parBaked whether it is cooked for the most part before, and finished when it is served; absent for no
      * @param splits what part of its bread is kept otherwise than the rest; absent for what the formula says
      */
     public record ServingSpec(
@@ -77,24 +78,29 @@ public record PlanSpec(
             @Within(Limit.PIECES) @Nullable Integer pieces,
             @Within(Limit.PLAN_MINUTE) @Nullable Integer due,
             @Nullable Boolean overnight,
+            @Nullable Boolean parBaked,
             @Within(Limit.SPLITS) @Nullable List<SplitSpec> splits) {
 
-        private static final ServingSpec UNKNOWN = new ServingSpec(null, null, null, null, null, null);
+        private static final ServingSpec UNKNOWN = new ServingSpec(null, null, null, null, null, null, null);
 
         ServingSpec withDue(@Nullable Integer other) {
-            return new ServingSpec(formula, version, pieces, other, overnight, splits);
+            return new ServingSpec(formula, version, pieces, other, overnight, parBaked, splits);
         }
 
         ServingSpec withPieces(int other) {
-            return new ServingSpec(formula, version, other, due, overnight, splits);
+            return new ServingSpec(formula, version, other, due, overnight, parBaked, splits);
         }
 
         ServingSpec of(@Nullable Long otherFormula, @Nullable Integer otherVersion) {
-            return new ServingSpec(otherFormula, otherVersion, pieces, due, overnight, splits);
+            return new ServingSpec(otherFormula, otherVersion, pieces, due, overnight, parBaked, splits);
+        }
+
+        ServingSpec cookedBefore() {
+            return new ServingSpec(formula, version, pieces, due, overnight, true, splits);
         }
 
         ServingSpec chilledOvernight() {
-            return new ServingSpec(formula, version, pieces, due, true, splits);
+            return new ServingSpec(formula, version, pieces, due, true, parBaked, splits);
         }
     }
 

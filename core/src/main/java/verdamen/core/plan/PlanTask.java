@@ -54,6 +54,8 @@ public record PlanTask(
         HEAT_OVEN("heat-oven"),
         /** Cooking. */
         COOK("cook"),
+        /** Cooking to the end what was cooked for the most part before; brushing, stacking and covering. */
+        FINISH_COOKING("finish-cooking"),
         /** Brushing, stacking and covering. */
         KEEP("keep");
 

@@ -1,15 +1,20 @@
 package verdamen.core.plan;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.bench.BenchStep;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.cooking.Cooking;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.Part;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Limit;
@@ -18,6 +23,8 @@ import verdamen.core.plan.Link.Moment;
 import verdamen.core.plan.PlanQuestion.Wanted;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.PlanTask.Way;
+import verdamen.core.prep.Chain;
+import verdamen.core.prep.StepResult;
 
 /** The tasks of one serving, from its run sheet: steps that one pair of hands does in a row are one task. */
 final class ServingWork {
@@ -29,6 +36,7 @@ final class ServingWork {
     private final Wanted wanted;
     private final boolean careful;
     private final int pans;
+    private final boolean parBaked;
     private final List<PlanTask> tasks = new ArrayList<>();
     private final List<Link> links = new ArrayList<>();
 
@@ -39,7 +47,10 @@ final class ServingWork {
         this.wanted = wanted;
         this.careful = careful;
         this.pans = pans;
-        blocks().forEach(block -> tasks.add(task(block)));
+        List<Block> blocks = blocks();
+        // Finished is what is brushed and stacked afterwards: without that nobody could note it.
+        parBaked = wanted.parBaked() && blocks.stream().anyMatch(block -> block.kind() == Kind.KEEP);
+        blocks.forEach(block -> tasks.add(task(block)));
         link();
     }
 
@@ -55,7 +66,7 @@ final class ServingWork {
         return new Serving(
                 wanted.key(),
                 wanted.due(),
-                one(Kind.COOK).key(),
+                one(parBaked ? Kind.FINISH_COOKING : Kind.COOK).key(),
                 tasks.get(tasks.size() - 1).key());
     }
 
@@ -124,12 +135,13 @@ final class ServingWork {
     private PlanTask task(Block block) {
         BenchStep first = block.steps().get(0);
         boolean stands = block.kind() == Kind.STAND;
+        Kind kind = parBaked && block.kind() == Kind.KEEP ? Kind.FINISH_COOKING : block.kind();
         return new PlanTask(
                 wanted.key() + "/" + (stands ? Kind.STAND.code() : first.key()),
                 wanted.key(),
-                block.kind(),
-                byHand(block.kind()) ? Role.of(first.kind()) : null,
-                ways(block),
+                kind,
+                kind == Kind.FINISH_COOKING ? Role.COOK : byHand(kind) ? Role.of(first.kind()) : null,
+                ways(kind, block),
                 block.steps().stream().map(BenchStep::key).toList());
     }
 
@@ -140,9 +152,10 @@ final class ServingWork {
         };
     }
 
-    private List<Way> ways(Block block) {
-        return switch (block.kind()) {
-            case COOK -> cookingWays(minutes(block.steps()));
+    private List<Way> ways(Kind kind, Block block) {
+        return switch (kind) {
+            case COOK -> cookingWays(parBaked ? Coefficient.PAR_BAKED_SHARE.value() : 1, 0);
+            case FINISH_COOKING -> cookingWays(Coefficient.PAR_BAKED_FINISH_SHARE.value(), minutes(block.steps()));
             case KNEAD -> List.of(new Way(whole(minutes(block.steps())), Map.of(Place.MIXER, 1)));
             case CHILL -> List.of(new Way(whole(minutes(block.steps())), Map.of(Place.FRIDGE, litres())));
             case STAND -> {
@@ -153,16 +166,26 @@ final class ServingWork {
         };
     }
 
-    private List<Way> cookingWays(double minutes) {
+    /**
+     * How it can be cooked.
+     *
+     * @param share of its cooking time
+     * @param after what is done with it before it is ready, minutes
+     */
+    private List<Way> cookingWays(double share, double after) {
+        double minutes = share
+                * minutes(made().run().steps().stream()
+                        .filter(step -> step.kind() == BenchStep.Kind.COOK)
+                        .toList());
         Cooking cooking = made().cooking();
         if (cooking.oven()) {
-            return List.of(new Way(whole(minutes), Map.of(Place.OVEN, 1)));
+            return List.of(new Way(whole(minutes + after), Map.of(Place.OVEN, 1)));
         }
         double onOnePan = minutes * cooking.pans();
         double handled = pieces() * Coefficient.COOK_HANDLING_S.value() / SECONDS_PER_MINUTE;
         List<Way> ways = new ArrayList<>();
         for (int on = 1; on <= Math.max(1, Math.min(pans, (int) Coefficient.PANS_AT_A_TIME.value())); on++) {
-            ways.add(new Way(whole(Math.max(onOnePan / on, handled)), Map.of(Place.PAN, on)));
+            ways.add(new Way(whole(Math.max(onOnePan / on, handled) + after), Map.of(Place.PAN, on)));
         }
         return ways;
     }
@@ -204,7 +227,12 @@ final class ServingWork {
         PlanTask before = null;
         for (PlanTask task : List.copyOf(tasks)) {
             switch (task.kind()) {
-                case SET_OUT, PREPARE -> links.add(Link.after(task, mix, 0, null));
+                case SET_OUT -> links.add(Link.after(task, mix, 0, null));
+                case PREPARE -> {
+                    links.add(Link.after(task, mix, cools(false), null));
+                    first(Kind.DIVIDE).ifPresent(fill -> links.add(Link.after(task, fill, cools(true), null)));
+                }
+                case FINISH_COOKING -> links.add(Link.after(cook, task, 0, waitsUntilFinished()));
                 case STAND -> {
                     int stands = task.ways().get(0).minutes();
                     links.add(Link.after(Objects.requireNonNull(before), task, 0, 0));
@@ -229,7 +257,38 @@ final class ServingWork {
         } else {
             links.add(Link.after(tasks.get(tasks.indexOf(cook) - 1), cook, 0, null));
         }
-        heatOven(cook);
+        heatOven(cook, "");
+        first(Kind.FINISH_COOKING).ifPresent(finish -> heatOven(finish, "-2"));
+    }
+
+    private static int waitsUntilFinished() {
+        return (int)
+                Duration.ofHours((long) Coefficient.PAR_BAKED_HOURS.value()).toMinutes();
+    }
+
+    /** How long what was prepared for the dough, or for the filling, cools before it can go in, minutes. */
+    private int cools(boolean filling) {
+        Set<String> used = made().formula().lines().stream()
+                .filter(line -> line.prep() != null && filling == (line.part() == Part.FILLING))
+                .map(Line::prep)
+                .collect(Collectors.toSet());
+        double longest = made().formula().preps().stream()
+                .filter(chain -> used.contains(chain.key()))
+                .mapToDouble(ServingWork::cools)
+                .max()
+                .orElse(0);
+        return (int) Math.ceil(longest);
+    }
+
+    private static double cools(Chain chain) {
+        double minutes = 0;
+        for (StepResult step : chain.steps()) {
+            Double each = step.skipped() || step.cooling() == null
+                    ? null
+                    : step.cooling().minutes();
+            minutes += each == null ? 0 : each;
+        }
+        return minutes;
     }
 
     /** How long the dough may stay where it was before it goes on. */
@@ -264,10 +323,10 @@ final class ServingWork {
                 false));
     }
 
-    private void heatOven(PlanTask cook) {
+    private void heatOven(PlanTask cook, String number) {
         if (made().cooking().oven()) {
             PlanTask heat = new PlanTask(
-                    wanted.key() + "/" + Kind.HEAT_OVEN.code(),
+                    wanted.key() + "/" + Kind.HEAT_OVEN.code() + number,
                     wanted.key(),
                     Kind.HEAT_OVEN,
                     null,

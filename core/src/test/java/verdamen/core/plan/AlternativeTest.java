@@ -34,7 +34,7 @@ public class AlternativeTest {
 
     private static PlanSpec asked(Integer pans, Integer litres, List<WorkerSpec> workers) {
         return new PlanSpec(
-                List.of(new ServingSpec(3L, 2, 12, 720, null, null)),
+                List.of(new ServingSpec(3L, 2, 12, 720, null, null, null)),
                 new ArrayList<>(workers),
                 pans,
                 1,
@@ -69,7 +69,7 @@ public class AlternativeTest {
         assertEquals(sooner.workers().stream().map(WorkerSpec::comes).toList(), List.of(420, 420));
         assertEquals(sooner.pins(), asked.pins());
         PlanSpec overnight = changed(Alternative.OVERNIGHT, asked);
-        assertEquals(overnight.servings(), List.of(new ServingSpec(3L, 2, 12, 720, true, null)));
+        assertEquals(overnight.servings(), List.of(new ServingSpec(3L, 2, 12, 720, true, null, null)));
         assertEquals(overnight.workers().get(2), new WorkerSpec("Evening", -420, -120, List.of("prep", "dough")));
     }
 
@@ -94,7 +94,7 @@ public class AlternativeTest {
                 "its own rest stays before the chill");
         MadeFormula made = MadeFormula.of(chilled, Doughs.BOOK);
         PlanDay day = PlanDay.of(new PlanQuestion(
-                List.of(new PlanQuestion.Wanted("s1", made, 720)),
+                List.of(new PlanQuestion.Wanted("s1", made, 720, false)),
                 List.of(
                         new Worker("Bench", 480, 780, EnumSet.allOf(Role.class)),
                         new Worker("Evening", -420, -120, EnumSet.of(Role.PREP, Role.DOUGH))),

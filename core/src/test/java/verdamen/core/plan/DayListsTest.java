@@ -34,7 +34,7 @@ public class DayListsTest {
             Doughs.spec("tortilla", line("wheat-atta", 200), line("water", 100), line("neutral-oil", 30));
 
     private static FormulaSpec wanted(FormulaSpec spec, Integer pieces, List<SplitSpec> splits) {
-        return WantedFormula.of(spec, new ServingSpec(1L, 1, pieces, 720, null, splits), null, Doughs.BOOK);
+        return WantedFormula.of(spec, new ServingSpec(1L, 1, pieces, 720, null, null, splits), null, Doughs.BOOK);
     }
 
     private static MadeServing serving(String key, FormulaSpec spec, int cooked) {
@@ -119,7 +119,8 @@ public class DayListsTest {
 
     @Test
     public void aWarmKitchenIsThatOfTheDay() {
-        FormulaSpec warm = WantedFormula.of(ROTI, new ServingSpec(1L, 1, null, 720, null, null), 31.0, Doughs.BOOK);
+        FormulaSpec warm =
+                WantedFormula.of(ROTI, new ServingSpec(1L, 1, null, 720, null, null, null), 31.0, Doughs.BOOK);
         assertEquals(warm.method().temperaturesOrNone().kitchenC(), 31.0);
         assertEquals(warm.method().temperaturesOrNone().flourC(), 31.0);
         assertEquals(wanted(ROTI, null, null), ROTI);

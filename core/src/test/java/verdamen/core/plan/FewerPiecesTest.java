@@ -23,11 +23,12 @@ public class FewerPiecesTest {
                 MadeFormula.of(
                         WantedFormula.of(
                                 Doughs.spec("roti", line("wheat-atta", 300), line("water", 195), line("salt-fine", 5)),
-                                new ServingSpec(1L, 1, pieces, 720, null, null),
+                                new ServingSpec(1L, 1, pieces, 720, null, null, null),
                                 null,
                                 Doughs.BOOK),
                         Doughs.BOOK),
-                720);
+                720,
+                false);
     }
 
     private static PlanQuestion asked(int from, int first, int second) {
@@ -78,8 +79,8 @@ public class FewerPiecesTest {
     public void whatIsTakenIsAskedFor() {
         PlanSpec spec = new PlanSpec(
                 List.of(
-                        new ServingSpec(3L, null, 24, 720, null, null),
-                        new ServingSpec(4L, null, null, 720, true, null)),
+                        new ServingSpec(3L, null, 24, 720, null, null, null),
+                        new ServingSpec(4L, null, null, 720, true, null, null)),
                 List.of(),
                 1,
                 0,
@@ -90,6 +91,8 @@ public class FewerPiecesTest {
                 null);
         assertEquals(
                 spec.after(new FewerPieces("s2", 16, 9)).servings(),
-                List.of(new ServingSpec(3L, null, 24, 720, null, null), new ServingSpec(4L, null, 9, 720, true, null)));
+                List.of(
+                        new ServingSpec(3L, null, 24, 720, null, null, null),
+                        new ServingSpec(4L, null, 9, 720, true, null, null)));
     }
 }

@@ -12,10 +12,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.StepEdit;
@@ -24,6 +26,9 @@ import verdamen.core.model.RefusedException;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.Solved.Missed;
+import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.StepKind;
+import verdamen.core.prep.StepSpec;
 
 /** Days of real formulas. */
 public class PlanDayTest {
@@ -42,7 +47,7 @@ public class PlanDayTest {
             new PhaseSpec("chill", 20.0, 5.0));
 
     private static PlanQuestion.Wanted wanted(String key, FormulaSpec spec, int due) {
-        return new PlanQuestion.Wanted(key, MadeFormula.of(spec, Doughs.BOOK), due);
+        return new PlanQuestion.Wanted(key, MadeFormula.of(spec, Doughs.BOOK), due, false);
     }
 
     private static Worker worker(String name, int from, int to) {
@@ -129,6 +134,74 @@ public class PlanDayTest {
             assertTrue(cook.start() - roll.end() <= 20, "sheets wait");
         }
         assertTrue(one(plan, "b", Kind.CHILL).way().takesUp().containsKey(Place.FRIDGE));
+    }
+
+    private static FormulaSpec withMash(boolean filling, StepSpec... steps) {
+        LineSpec mash = LineSpec.ofPrep("m");
+        return Doughs.spec(
+                        filling ? "stuffed-paratha" : "roti",
+                        line("wheat-atta", 300),
+                        line("water", 165),
+                        line("salt-fine", 5),
+                        filling ? mash.withPart("filling") : mash)
+                .withPreps(List.of(new ChainSpec("m", null, "potato-raw", 150.0, null, List.of(steps))));
+    }
+
+    @DataProvider
+    public static Object[][] fillings() {
+        return new Object[][] {{false, Kind.MIX}, {true, Kind.DIVIDE}};
+    }
+
+    @Test(dataProvider = "fillings")
+    public void whatWasBoiledCoolsBeforeItGoesIn(boolean filling, Kind waits) {
+        FormulaSpec hot = withMash(filling, StepSpec.of(StepKind.BOIL), StepSpec.of(StepKind.MASH));
+        FormulaSpec cool =
+                withMash(filling, StepSpec.of(StepKind.BOIL), StepSpec.of(StepKind.MASH), StepSpec.of(StepKind.COOL));
+        double minutes = Objects.requireNonNull(MadeFormula.of(cool, Doughs.BOOK)
+                        .formula()
+                        .preps()
+                        .get(0)
+                        .steps()
+                        .get(2)
+                        .cooling())
+                .minutes();
+        assertTrue(minutes > 20, minutes + " minutes");
+        Plan plan = plan(solved(question(2, 1, wanted("a", cool, NOON))));
+        int waited =
+                one(plan, "a", waits).start() - one(plan, "a", Kind.PREPARE).end();
+        assertTrue(waited >= minutes, waited + " of " + minutes);
+        assertTrue(
+                PlanDay.of(question(2, 1, wanted("a", hot, NOON))).links().stream()
+                        .allMatch(link -> !link.from().task().endsWith("/prepare") || link.least() == 0),
+                "what is not cooled waits for nothing");
+    }
+
+    @Test
+    public void breadCookedForTheMostPartBeforeIsFinishedWhenItIsServed() {
+        List<PlanQuestion.Wanted> wanted = new ArrayList<>();
+        for (String key : List.of("a", "b", "c")) {
+            wanted.add(new PlanQuestion.Wanted(key, MadeFormula.of(ROTI, Doughs.BOOK), NOON, true));
+        }
+        PlanQuestion asked = question(1, 1, wanted.toArray(PlanQuestion.Wanted[]::new));
+        PlanQuestion fresh = question(1, 1, wanted("a", ROTI, NOON), wanted("b", ROTI, NOON), wanted("c", ROTI, NOON));
+        Plan plan = plan(solved(asked));
+        for (PlanQuestion.Wanted each : wanted) {
+            Planned cook = one(plan, each.key(), Kind.COOK);
+            Planned finish = one(plan, each.key(), Kind.FINISH_COOKING);
+            assertTrue(finish.start() >= cook.end(), finish.toString());
+            assertTrue(finish.start() - cook.end() <= 18 * 60, finish.toString());
+            assertEquals(finish.way().takesUp(), Map.of(Place.PAN, 1));
+            assertEquals(plan.cooked(each.key()), finish.end());
+            assertTrue(plan.tasks().stream()
+                    .noneMatch(task -> task.task().serving().equals(each.key())
+                            && task.task().kind() == Kind.KEEP));
+        }
+        int whole = one(plan(solved(question(1, 1, wanted("a", ROTI, NOON)))), "a", Kind.COOK)
+                .way()
+                .minutes();
+        int before = one(plan, "a", Kind.COOK).way().minutes();
+        assertTrue(before < whole && before > whole / 2, before + " of " + whole);
+        assertTrue(plan.standing() < plan(solved(fresh)).standing(), "less bread stands finished until it is served");
     }
 
     @Test

@@ -20,8 +20,8 @@ import verdamen.core.plan.PlanSpec.WorkerSpec;
 /** What is asked of a plan: read, and changed by what would help. */
 public class PlanSpecTest {
 
-    private static final ServingSpec ROTI = new ServingSpec(3L, null, 12, 720, null, null);
-    private static final ServingSpec PITA = new ServingSpec(5L, 2, null, 750, null, null);
+    private static final ServingSpec ROTI = new ServingSpec(3L, null, 12, 720, null, null, null);
+    private static final ServingSpec PITA = new ServingSpec(5L, 2, null, 750, null, null, null);
     private static final WorkerSpec BENCH = new WorkerSpec("Bench", 480, 780, List.of("dough", "shape"));
     private static final WorkerSpec MILL = new WorkerSpec("Mill", 600, 700, List.of("cook"));
     private static final PlanSpec SPEC = new PlanSpec(
@@ -70,11 +70,11 @@ public class PlanSpecTest {
     @DataProvider
     Object[][] wrongServings() {
         return new Object[][] {
-            {new ServingSpec(null, null, 12, 720, null, null), "0 formula missing"},
-            {new ServingSpec(3L, null, 0, 720, null, null), "0 pieces too-small"},
-            {new ServingSpec(3L, null, 12, null, null, null), "0 due missing"},
-            {new ServingSpec(3L, null, 12, 2881, null, null), "0 due too-large"},
-            {new ServingSpec(3L, null, 12, -1441, null, null), "0 due too-small"},
+            {new ServingSpec(null, null, 12, 720, null, null, null), "0 formula missing"},
+            {new ServingSpec(3L, null, 0, 720, null, null, null), "0 pieces too-small"},
+            {new ServingSpec(3L, null, 12, null, null, null, null), "0 due missing"},
+            {new ServingSpec(3L, null, 12, 2881, null, null, null), "0 due too-large"},
+            {new ServingSpec(3L, null, 12, -1441, null, null, null), "0 due too-small"},
         };
     }
 
@@ -149,7 +149,7 @@ public class PlanSpecTest {
     public void aServingIsLaterByWhatWouldHelp() {
         assertEquals(
                 after(remedy(Demand.Kind.ON_TIME, "s2", 15, 0, 0)).servings(),
-                List.of(ROTI, new ServingSpec(5L, 2, null, 765, null, null)));
+                List.of(ROTI, new ServingSpec(5L, 2, null, 765, null, null, null)));
     }
 
     @Test

@@ -128,7 +128,9 @@ public class RunningDayTest {
         private final MadeFormula made = MadeFormula.of(
                 Doughs.spec("roti", line("wheat-atta", 600), line("water", 393), line("salt-fine", 10)), Doughs.BOOK);
         private final PlanDay day = PlanDay.of(new PlanQuestion(
-                List.of(new PlanQuestion.Wanted("a", made, NOON), new PlanQuestion.Wanted("b", made, NOON)),
+                List.of(
+                        new PlanQuestion.Wanted("a", made, NOON, false),
+                        new PlanQuestion.Wanted("b", made, NOON, false)),
                 List.of(worker("Bench"), worker("Mill")),
                 Map.of(Place.PAN, 2),
                 false,

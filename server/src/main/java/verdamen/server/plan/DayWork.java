@@ -99,7 +99,7 @@ class DayWork {
             FormulaDocument document =
                     asked.version() == null ? formulas.newest(formula) : formulas.version(formula, asked.version());
             MadeFormula made = MadeFormula.of(WantedFormula.of(document.formula(), asked, kitchenC, book), book);
-            wanted.add(new Wanted(key, made, due));
+            wanted.add(new Wanted(key, made, due, Boolean.TRUE.equals(asked.parBaked())));
             RollingWindow window = made.evaluation().window();
             servings.add(new PlannedServing(
                     key,

@@ -99,7 +99,7 @@ public class PlanApiTest extends ServerTest {
 
     @Test
     public void fewerPiecesAreProposedWhereTheyHelp() throws InterruptedException {
-        Answer answer = planned(asked(600, 1, roti(40, 720)));
+        Answer answer = planned(asked(520, 1, roti(40, 720)));
         assertFalse(answer.at("/clash").isEmpty());
         JsonNode fewer = answer.at("/fewer/0");
         assertEquals(fewer.at("/asked").asInt(), 40);
@@ -133,7 +133,7 @@ public class PlanApiTest extends ServerTest {
 
     @Test
     public void whatIsImpossibleIsToldWithWhatWouldHelpAndThatHelps() throws InterruptedException {
-        Answer answer = planned(asked(690, 1, roti(12, 720)));
+        Answer answer = planned(asked(560, 1, roti(12, 720)));
         assertTrue(answer.at("/plan/late").asInt() > 0);
         assertTrue(answer.at("/clash").size() >= 1, answer.at("/clash").toString());
         assertFalse(answer.at("/remedies").isEmpty());
@@ -233,7 +233,7 @@ public class PlanApiTest extends ServerTest {
                 .body();
         assertEquals(
                 ways.valueStream().map(way -> way.at("/kind").asString()).toList(),
-                List.of("pan", "person", "sooner", "overnight"));
+                List.of("pan", "person", "sooner", "overnight", "par-baked"));
         Answer night = planned(ways.at("/3/spec").toString());
         assertEquals(night.at("/missed").size(), 0);
         assertTrue(night.at("/plan/begins").asInt() < 0);
