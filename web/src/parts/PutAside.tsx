@@ -68,7 +68,7 @@ export function PutAside({ parts, ways, of, faultOf, onParts }: PutAsideProps) {
       <Said messages={messages} />
       <button
         type="button"
-        className="btn btn-ghost btn-sm"
+        className="btn btn-ghost btn-xs min-h-6"
         aria-label={of ? `Put some aside of ${of}` : undefined}
         disabled={ways.length === 0}
         onClick={() => onParts([...parts, { storage: ways.at(-1)?.code, pieces: null }])}

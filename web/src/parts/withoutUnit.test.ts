@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { figuresOf } from "../figures";
-import { withoutUnit } from "./withoutUnit";
+import { inLargerUnit, withoutUnit } from "./withoutUnit";
 
 const figures = figuresOf({
   massUnit: "g",
@@ -28,6 +28,23 @@ describe("a number with its unit typed after it", () => {
     ["40", undefined, 40],
   ])("reads %s", (text, unit, value) => {
     expect(figures.parse(withoutUnit(text, unit))).toBe(value);
+  });
+
+  it.each([
+    ["1,5 kg", "g", "1,5 ", 1000],
+    ["2KG", "g", "2", 1000],
+    ["3 lb", "oz", "3 ", 16],
+  ])("reads %s in a larger unit", (text, unit, number, times) => {
+    expect(inLargerUnit(text, unit)).toEqual({ text: number, times });
+  });
+
+  it.each([
+    ["250 g", "g"],
+    ["kg", "g"],
+    ["2 kg", "%"],
+    ["2 kg", undefined],
+  ])("sees no larger unit in %s for %s", (text, unit) => {
+    expect(inLargerUnit(text, unit)).toBeNull();
   });
 
   it.each([

@@ -12,6 +12,7 @@ const GAP = 7;
 /** A mark so near the edge has its words before it. */
 const EDGE = 22;
 const LETTER_WIDTH = 6.6;
+const COOLS_WIDTH = 40;
 const PLACE_NAMES = { pan: "Pans", oven: "Oven", mixer: "Mixer", fridge: "Fridge" };
 /** A hue for each serving; its letter says the same. */
 const HUES = [75, 150, 25, 240, 310, 110, 200, 350, 50, 180, 270, 130];
@@ -137,6 +138,22 @@ function LaneGround({ lane, top, x }: { lane: Lane; top: number; x: (minute: num
           <title>{`It can be rolled from ${clockWords(lane.band.first)} to ${clockWords(lane.band.last)}`}</title>
         </rect>
       )}
+      {lane.cooling?.map(({ from, to }) => (
+        <g key={from}>
+          <title>{`What was prepared cools until ${clockWords(to)}`}</title>
+          <path
+            d={`M${x(from)} ${top + height / 2}H${x(to) - 1}`}
+            stroke="currentColor"
+            opacity="0.5"
+            strokeDasharray="2 4"
+          />
+          {x(to) - x(from) > COOLS_WIDTH && (
+            <text x={x(from) + 4} y={top + height / 2 - 3} fontSize="11" fill="currentColor">
+              cools
+            </text>
+          )}
+        </g>
+      ))}
       {lane.due !== undefined && (
         <path d={`M${x(lane.due)} ${top}V${top + height}`} stroke="var(--color-primary)" strokeWidth="3">
           <title>{`Served at ${clockWords(lane.due)}`}</title>

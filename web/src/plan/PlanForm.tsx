@@ -62,8 +62,8 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
             <IconButton label={`Remove ${name}`} onClick={() => set(withoutServing(spec, at))}>
               <X size={14} aria-hidden />
             </IconButton>
-            <div className="flex basis-full flex-wrap items-center gap-x-4 pl-6 text-xs">
-              <label className="flex items-center gap-1.5">
+            <div className="flex basis-full flex-wrap items-center gap-x-3 pl-6 text-xs">
+              <label className="flex min-h-8 items-center gap-1.5">
                 <input
                   type="checkbox"
                   className="checkbox checkbox-xs"
@@ -73,7 +73,7 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
                 />
                 made the evening before, chilled overnight
               </label>
-              <label className="flex items-center gap-1.5">
+              <label className="flex min-h-8 items-center gap-1.5">
                 <input
                   type="checkbox"
                   className="checkbox checkbox-xs"

@@ -27,7 +27,14 @@ function Running({ answer }: { answer: DayRunAnswer }) {
   const servings = answer.servings.map(({ serving }) => serving);
   const workers = [...new Set(answer.tasks.flatMap(({ worker }) => (worker ? [worker] : [])))].sort();
   const drawn = {
-    tasks: answer.tasks.map((task) => ({ ...task, worker: task.worker ?? null, role: null, sooner: 0, pinned: false })),
+    tasks: answer.tasks.map((task) => ({
+      ...task,
+      worker: task.worker ?? null,
+      role: null,
+      sooner: 0,
+      pinned: false,
+      coolsUntil: null,
+    })),
     rolled: answer.rolled,
   };
   const now = inHand(answer.tasks, workers);

@@ -39,7 +39,12 @@ export function TaskTable({ plan, servings, worker, selected, onSelect, onPin }:
               >
                 <td className="py-1 pr-3 font-semibold whitespace-nowrap tabular-nums">{clockWords(task.start)}</td>
                 <td className="pr-3 whitespace-nowrap tabular-nums">{clockWords(task.end)}</td>
-                <td className="pr-3">{taskName(task.kind)}</td>
+                <td className="pr-3">
+                  {taskName(task.kind)}
+                  {task.coolsUntil != null && (
+                    <span className="soft block text-xs">cools until {clockWords(task.coolsUntil)}</span>
+                  )}
+                </td>
                 <td className="pr-3">
                   {LETTERS[number]} {name}
                 </td>

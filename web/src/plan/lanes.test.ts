@@ -46,6 +46,13 @@ describe("lanes", () => {
     expect(lanes[2]?.due).toBe(720);
   });
 
+  it("shows with its dough what was prepared for it while that cools", () => {
+    const prepare = task("s1/prepare", 500, 520, { kind: "prepare", coolsUntil: 600 });
+    const [bench, roti] = lanesOf(plan([prepare, task("s1/cook", 700, 716)]), SERVINGS, ["Bench"], NAMES);
+    expect(bench?.bars.length).toBe(2);
+    expect(roti?.cooling).toEqual([{ from: 520, to: 600 }]);
+  });
+
   it("lays what is on pans at a time below each other", () => {
     const tasks = [
       task("a", 600, 630, { takesUp: { pan: 2 } }),

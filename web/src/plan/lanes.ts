@@ -21,6 +21,8 @@ export interface Lane {
   /** How many rows it has. */
   rows: number;
   bars: Bar[];
+  /** From when to when something that was prepared for it cools. */
+  cooling?: { from: number; to: number }[];
   /** When the dough of this lane can be rolled. */
   band?: { first: number; last: number };
   due?: number;
@@ -62,7 +64,10 @@ export function lanesOf(
   const doughs = servings.map((serving): Lane => {
     const bars = plan.tasks.filter((task) => task.serving === serving.key && task.worker === null).map(single);
     const band = plan.rolled.find((each) => each.serving === serving.key);
-    return { key: serving.key, kind: "dough", name: serving.name, rows: 1, bars, band, due: serving.due };
+    const cooling = plan.tasks.flatMap(({ serving: of, end, coolsUntil }) =>
+      of === serving.key && coolsUntil != null ? [{ from: end, to: coolsUntil }] : [],
+    );
+    return { key: serving.key, cooling, kind: "dough", name: serving.name, rows: 1, bars, band, due: serving.due };
   });
   const places = Object.entries(placeNames).flatMap(([place, name]): Lane[] => {
     const using = plan.tasks.filter(({ takesUp }) => (takesUp[place] ?? 0) > 0);

@@ -2,6 +2,7 @@ package verdamen.core.plan;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -113,28 +114,31 @@ public record DayLists(List<DayNeed> needs, List<ServingBowls> bowls, List<KeptP
                 .filter(Ingredient::isPlainWater)
                 .map(Ingredient::code)
                 .collect(Collectors.toSet());
+        Map<String, Set<Long>> lots = lots(servings);
         List<DayNeed> needs = new ArrayList<>();
         for (NeededIngredient each : needed) {
             Stock there = stock.getOrDefault(each.ingredient(), Stock.UNKNOWN);
             boolean counted = there.inHandGrams() != null || fromTheTap.contains(each.ingredient());
             double inHand = there.inHandGrams() == null ? each.grams() : there.inHandGrams();
             Double missing = counted ? Double.valueOf(Math.max(0, each.grams() - inHand)) : null;
-            needs.add(new DayNeed(each, lots(servings, each.ingredient()), there, missing));
+            needs.add(new DayNeed(each, List.copyOf(lots.getOrDefault(each.ingredient(), Set.of())), there, missing));
         }
         return List.copyOf(needs);
     }
 
-    private static List<Long> lots(List<MadeServing> servings, String ingredient) {
-        TreeSet<Long> lots = new TreeSet<>();
+    /** Ids of the flour lots that lines carry, by the code of the flour. */
+    private static Map<String, Set<Long>> lots(List<MadeServing> servings) {
+        Map<String, Set<Long>> lots = new HashMap<>();
         for (MadeServing serving : servings) {
             for (LineSpec line : serving.made().spec().linesOrNone()) {
                 Long lot = lot(line);
-                if (ingredient.equals(line.ingredient()) && lot != null) {
-                    lots.add(lot);
+                if (lot != null && line.ingredient() != null) {
+                    lots.computeIfAbsent(line.ingredient(), none -> new TreeSet<>())
+                            .add(lot);
                 }
             }
         }
-        return List.copyOf(lots);
+        return lots;
     }
 
     private static @Nullable Long lot(@Nullable LineSpec line) {

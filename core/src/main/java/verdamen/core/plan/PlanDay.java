@@ -96,6 +96,17 @@ public record PlanDay(
         return minutes.values().stream().mapToInt(Integer::intValue).max().orElse(0);
     }
 
+    /** How many minutes pass at least between the end of a task and what it is needed for, as what was boiled cools; 0 for none. */
+    public int waitsAfter(String task) {
+        return links.stream()
+                .filter(link -> link.from().task().equals(task)
+                        && link.from().end()
+                        && !link.to().end())
+                .mapToInt(Link::least)
+                .max()
+                .orElse(0);
+    }
+
     /** Everything that is asked of the plan and can clash. */
     List<Demand> demands() {
         Map<String, PlanTask> byKey = tasksByKey();

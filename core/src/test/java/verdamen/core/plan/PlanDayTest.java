@@ -170,6 +170,9 @@ public class PlanDayTest {
         int waited =
                 one(plan, "a", waits).start() - one(plan, "a", Kind.PREPARE).end();
         assertTrue(waited >= minutes, waited + " of " + minutes);
+        PlanDay day = PlanDay.of(question(2, 1, wanted("a", cool, NOON)));
+        assertEquals(day.waitsAfter("a/prepare"), (int) Math.ceil(minutes));
+        assertEquals(day.waitsAfter("a/set-up"), 0);
         assertTrue(
                 PlanDay.of(question(2, 1, wanted("a", hot, NOON))).links().stream()
                         .allMatch(link -> !link.from().task().endsWith("/prepare") || link.least() == 0),

@@ -135,7 +135,8 @@ final class PlanJob implements Runnable {
                         each.worker(),
                         each.way().takesUp(),
                         sooner.get(each.task().key()),
-                        day.pins().containsKey(each.task().key())))
+                        day.pins().containsKey(each.task().key()),
+                        coolsUntil(each)))
                 .toList();
         return new DayPlan(
                 tasks,
@@ -152,6 +153,13 @@ final class PlanJob implements Runnable {
                         .sum(),
                 fridge(plan),
                 plan.proved());
+    }
+
+    private @Nullable Integer coolsUntil(Planned planned) {
+        int minutes = planned.task().kind() == PlanTask.Kind.PREPARE
+                ? day.waitsAfter(planned.task().key())
+                : 0;
+        return minutes > 0 ? Integer.valueOf(planned.end() + minutes) : null;
     }
 
     private static Optional<RollBand> band(PlannedServing serving, Plan plan) {

@@ -134,6 +134,7 @@ record PlanState(
      * @param takesUp how much of each place it takes up, by the place's code
      * @param sooner minutes that it could begin sooner by itself; 0 for what is critical
      * @param pinned whether the user says when it begins
+     * @param coolsUntil until when what comes of it cools before it goes in; null when it need not
      */
     record DayTask(
             String key,
@@ -145,7 +146,8 @@ record PlanState(
             @Nullable String worker,
             Map<Place, Integer> takesUp,
             int sooner,
-            boolean pinned) {}
+            boolean pinned,
+            @Nullable Integer coolsUntil) {}
 
     /**
      * When a dough can be rolled.
