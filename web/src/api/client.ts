@@ -31,6 +31,7 @@ export type DayListsAnswer = Schemas["DayListsAnswer"];
 export type Stock = Schemas["Stock"];
 export type Storage = Schemas["Storage"];
 export type PlanFewer = Schemas["FewerRemedy"];
+export type PlanHalved = Schemas["HalvedRemedy"];
 export type PlanBroken = Schemas["Broken"];
 export type DayPlan = Schemas["DayPlan"];
 export type DayTask = Schemas["DayTask"];

@@ -1,9 +1,9 @@
 import type { PlanSpec, PlanState } from "../api";
-import { demandWords, fewerWords, missedWords, remedyWords } from "../words";
+import { demandWords, fewerWords, halvedWords, missedWords, remedyWords } from "../words";
 
 /** Why not everything can be met, and what would help: each by one press. */
 export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: PlanSpec) => void }) {
-  const { clash, smallest, remedies, fewer, missed, servings } = state;
+  const { clash, smallest, remedies, fewer, halved, missed, servings } = state;
   if (clash.length === 0 && missed.length === 0) {
     return null;
   }
@@ -31,7 +31,7 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
           {missed.map(({ demand, by }) => missedWords(demand, by, servings)).join(" ")}
         </p>
       )}
-      {remedies.length + fewer.length > 0 ? (
+      {remedies.length + fewer.length + halved.length > 0 ? (
         <ul className="flex flex-wrap gap-2 pt-2">
           {remedies.map((remedy) => {
             const { demand, spec } = remedy;
@@ -47,17 +47,21 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
               </li>
             );
           })}
-          {fewer.map((each) => (
-            <li key={each.serving}>
-              <button type="button" className="btn btn-outline btn-sm" onClick={() => onTake(each.spec)}>
-                {fewerWords(each, servings)}
+          {[
+            ...halved.map((each) => ({ spec: each.spec, words: halvedWords(each, servings) })),
+            ...fewer.map((each) => ({ spec: each.spec, words: fewerWords(each, servings) })),
+          ].map(({ spec, words }) => (
+            <li key={words}>
+              <button type="button" className="btn btn-outline btn-sm" onClick={() => onTake(spec)}>
+                {words}
               </button>
             </li>
           ))}
         </ul>
       ) : (
         <p className="pt-1 text-sm">
-          No single change is enough, nor are fewer pieces of one serving: it takes all that is missed, or more hands.
+          No single change is enough, nor are fewer pieces of one serving, or two batches of it: it takes all that is
+          missed, or more hands.
         </p>
       )}
     </section>

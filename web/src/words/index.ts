@@ -43,5 +43,6 @@ export {
   roleWords,
   taskName,
   fewerWords,
+  halvedWords,
   untilWords,
 } from "./plan";

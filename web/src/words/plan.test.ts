@@ -1,8 +1,19 @@
 import { describe, expect, it } from "vitest";
-import type { DayTask, PlanBroken, PlannedServing, PlanRemedy } from "../api";
+import type { DayTask, Kitchen, PlanBroken, PlannedServing, PlanRemedy } from "../api";
 import { figuresOf } from "../figures";
 import { faultWords } from "./faults";
-import { clockWords, demandWords, durationWords, missedWords, movedWords, placeName, remedyWords } from "./plan";
+import {
+  clockWords,
+  demandWords,
+  durationWords,
+  fewerWords,
+  halvedWords,
+  missedWords,
+  movedWords,
+  placeName,
+  remedyWords,
+  untilWords,
+} from "./plan";
 
 const SERVINGS: PlannedServing[] = [
   { key: "s1", formula: 1, version: 1, name: "Pumpkin roti", pieces: 8, due: 720, windowFirst: 10, windowLast: 80 },
@@ -62,6 +73,13 @@ describe("what clashes", () => {
     );
     expect(remedyWords(remedy("place", "pan", { by: 1 }), SERVINGS)).toBe("1 pan more");
     expect(placeName("fridge", 6)).toBe("6 litres in the fridge");
+    const spec = {};
+    expect(fewerWords({ serving: "s1", asked: 24, pieces: 10, spec }, SERVINGS)).toBe(
+      "10 instead of 24 pieces of Pumpkin roti",
+    );
+    expect(halvedWords({ serving: "s1", first: 13, second: 12, spec }, SERVINGS)).toBe(
+      "Pumpkin roti in two batches, 13 and 12 pieces",
+    );
   });
 });
 
@@ -88,6 +106,16 @@ describe("a task that is moved", () => {
     for (const [broken, words] of each) {
       expect(said([broken])).toBe(`Roll of Pumpkin roti at 10:15, if nothing else moved: ${words}.`);
     }
+  });
+});
+
+describe("until when bread is used", () => {
+  const figures = figuresOf({ massUnit: "g", decimalMark: "point", dateOrder: "iso" } as Kitchen);
+
+  it("is a time of the day, later a day", () => {
+    expect(untilWords("2026-05-04", 30 * 60, figures)).toBe("2026-05-05 06:00");
+    expect(untilWords("2026-05-04", 30 * 24 * 60, figures)).toBe("2026-06-03");
+    expect(untilWords("", 30 * 60, figures)).toBe("6:00 the next day");
   });
 });
 

@@ -1,4 +1,13 @@
-import type { DayTask, PlanAlternative, PlanBroken, PlanDemand, PlanFewer, PlannedServing, PlanRemedy } from "../api";
+import type {
+  DayTask,
+  PlanAlternative,
+  PlanBroken,
+  PlanDemand,
+  PlanFewer,
+  PlanHalved,
+  PlannedServing,
+  PlanRemedy,
+} from "../api";
 import type { Figures } from "../figures";
 import tasks from "./tasks.json";
 
@@ -142,6 +151,10 @@ function brokenWords(
 /** Fewer pieces with which everything can be met. */
 export const fewerWords = ({ serving, asked, pieces }: PlanFewer, servings: PlannedServing[]) =>
   `${pieces} instead of ${asked} pieces of ${named(servings, serving)}`;
+
+/** One serving in two batches. */
+export const halvedWords = ({ serving, first, second }: PlanHalved, servings: PlannedServing[]) =>
+  `${named(servings, serving)} in two batches, ${first} and ${second} pieces`;
 
 /** Until when, by the minute of the day that is planned: to the minute within two days, later to the day. */
 export function untilWords(day: string, minute: number, figures: Figures): string {

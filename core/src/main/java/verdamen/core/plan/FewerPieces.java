@@ -3,12 +3,9 @@ package verdamen.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
-import verdamen.core.bench.MadeFormula;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.plan.PlanQuestion.Wanted;
-import verdamen.core.portion.Scaling;
-import verdamen.core.portion.ScalingQuestion;
 
 /**
  * A way out of a clash: fewer pieces of one serving, with which everything can be met.
@@ -27,21 +24,18 @@ public record FewerPieces(String serving, int asked, int pieces) {
     public static List<FewerPieces> of(PlanQuestion question, Pantry pantry, Predicate<PlanDay> canBeMet) {
         List<FewerPieces> fewer = new ArrayList<>();
         for (Wanted wanted : question.wanted()) {
-            Double count = wanted.made().cooking().pieces();
-            int asked = count == null ? 0 : count.intValue();
-            int most = most(question, wanted, asked, pantry, canBeMet);
+            int most = most(question, wanted, pantry, canBeMet);
             if (most > 0) {
-                fewer.add(new FewerPieces(wanted.key(), asked, most));
+                fewer.add(new FewerPieces(wanted.key(), wanted.pieces(), most));
             }
         }
         return List.copyOf(fewer);
     }
 
     /** Halves what is not known until nothing is left of it: fewer pieces take no longer than more. */
-    private static int most(
-            PlanQuestion question, Wanted wanted, int asked, Pantry pantry, Predicate<PlanDay> canBeMet) {
+    private static int most(PlanQuestion question, Wanted wanted, Pantry pantry, Predicate<PlanDay> canBeMet) {
         int can = 0;
-        int cannot = asked;
+        int cannot = wanted.pieces();
         while (cannot - can > 1) {
             int pieces = (can + cannot) / 2;
             if (canBeMet(question, wanted, pieces, pantry, canBeMet)) {
@@ -56,11 +50,7 @@ public record FewerPieces(String serving, int asked, int pieces) {
     private static boolean canBeMet(
             PlanQuestion question, Wanted wanted, int pieces, Pantry pantry, Predicate<PlanDay> canBeMet) {
         try {
-            MadeFormula made = MadeFormula.of(
-                    Scaling.of(new ScalingQuestion(wanted.made().spec(), null, pieces, null, null, null, null), pantry)
-                            .formula(),
-                    pantry);
-            return canBeMet.test(PlanDay.of(question.with(wanted.with(made))));
+            return canBeMet.test(PlanDay.of(question.with(wanted.of(pieces, pantry))));
         } catch (RefusedException tooSmall) {
             // What cannot be weighed any more is no way out.
             return false;

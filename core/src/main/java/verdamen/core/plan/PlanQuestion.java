@@ -1,8 +1,12 @@
 package verdamen.core.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import verdamen.core.bench.MadeFormula;
+import verdamen.core.pantry.Pantry;
+import verdamen.core.portion.Scaling;
+import verdamen.core.portion.ScalingQuestion;
 
 /**
  * What a kitchen wants to serve, and with what. Times are whole minutes from the beginning of the day that is planned; they are
@@ -31,21 +35,43 @@ public record PlanQuestion(
      */
     public record Wanted(String key, MadeFormula made, int due, boolean parBaked) {
 
-        /** The same of another formula. */
-        Wanted with(MadeFormula other) {
-            return new Wanted(key, other, due, parBaked);
+        /** How many pieces it is; 0 when that cannot be told. */
+        int pieces() {
+            Double count = made.cooking().pieces();
+            return count == null ? 0 : count.intValue();
+        }
+
+        /**
+         * The same in so many pieces.
+         *
+         * @throws verdamen.core.model.RefusedException when it cannot be made so small
+         */
+        Wanted of(int pieces, Pantry pantry) {
+            ScalingQuestion asked = new ScalingQuestion(made.spec(), null, pieces, null, null, null, null);
+            return new Wanted(key, MadeFormula.of(Scaling.of(asked, pantry).formula(), pantry), due, parBaked);
+        }
+
+        /** The same under another key. */
+        Wanted under(String other) {
+            return new Wanted(other, made, due, parBaked);
         }
     }
 
     /** The same with one serving made otherwise. */
     PlanQuestion with(Wanted other) {
-        return new PlanQuestion(
-                wanted.stream()
-                        .map(each -> each.key().equals(other.key()) ? other : each)
-                        .toList(),
-                workers,
-                places,
-                careful,
-                pins);
+        return withAll(wanted.stream()
+                .map(each -> each.key().equals(other.key()) ? other : each)
+                .toList());
+    }
+
+    /** The same with one serving more. */
+    PlanQuestion and(Wanted more) {
+        List<Wanted> all = new ArrayList<>(wanted);
+        all.add(more);
+        return withAll(all);
+    }
+
+    private PlanQuestion withAll(List<Wanted> others) {
+        return new PlanQuestion(others, workers, places, careful, pins);
     }
 }

@@ -95,6 +95,11 @@ public record PlanSpec(
             return new ServingSpec(otherFormula, otherVersion, pieces, due, overnight, parBaked, splits);
         }
 
+        /** What is put aside is taken from another batch. */
+        ServingSpec withoutSplits() {
+            return new ServingSpec(formula, version, pieces, due, overnight, parBaked, List.of());
+        }
+
         ServingSpec cookedBefore() {
             return new ServingSpec(formula, version, pieces, due, overnight, true, splits);
         }
@@ -309,6 +314,24 @@ public record PlanSpec(
                 servings,
                 (number, serving) ->
                         key(number).equals(fewer.serving()) ? serving.withPieces(fewer.pieces()) : serving));
+    }
+
+    /** What is asked with a serving in two batches; the second is put at the end, so that the others keep their keys. */
+    public PlanSpec after(TwoBatches batches) {
+        List<@Nullable ServingSpec> halved = new ArrayList<>(
+                after(new FewerPieces(batches.serving(), batches.first() + batches.second(), batches.first()))
+                        .servings());
+        halved.stream()
+                .skip(number(batches.serving()))
+                .findFirst()
+                .ifPresent(
+                        first -> halved.add(first.withPieces(batches.second()).withoutSplits()));
+        return withServings(halved);
+    }
+
+    /** The place of a serving in the list, by its key. */
+    private static int number(String key) {
+        return Integer.parseInt(key.substring(1)) - 1;
     }
 
     /** Changes one of a list by its place in it. */

@@ -20,10 +20,12 @@ import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.Slack;
 import verdamen.core.plan.Solved;
 import verdamen.core.plan.Solver;
+import verdamen.core.plan.TwoBatches;
 import verdamen.server.plan.DayWork.Work;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
 import verdamen.server.plan.PlanState.FewerRemedy;
+import verdamen.server.plan.PlanState.HalvedRemedy;
 import verdamen.server.plan.PlanState.PlanRemedy;
 import verdamen.server.plan.PlanState.PlannedServing;
 import verdamen.server.plan.PlanState.RollBand;
@@ -48,7 +50,7 @@ final class PlanJob implements Runnable {
         day = work.day();
         solver = new Solver(day, this::soFar);
         state = new PlanState(
-                id, Stage.WAITING, work.servings(), null, List.of(), true, List.of(), List.of(), List.of());
+                id, Stage.WAITING, work.servings(), null, List.of(), true, List.of(), List.of(), List.of(), List.of());
     }
 
     PlanState state() {
@@ -71,9 +73,11 @@ final class PlanJob implements Runnable {
             Solved solved = solver.solve();
             Plan plan = solved.plan();
             best = plan;
-            List<FewerPieces> fewer = solved.clash().isEmpty() || !work.whole()
-                    ? List.of()
-                    : FewerPieces.of(work.question(), work.pantry(), solver::canMeet);
+            boolean clashes = work.whole() && !solved.clash().isEmpty();
+            List<FewerPieces> fewer =
+                    clashes ? FewerPieces.of(work.question(), work.pantry(), solver::canMeet) : List.of();
+            List<TwoBatches> halved =
+                    clashes ? TwoBatches.of(work.question(), work.pantry(), solver::canMeet) : List.of();
             state = new PlanState(
                     state.id(),
                     cancelled ? Stage.CANCELLED : Stage.DONE,
@@ -87,6 +91,10 @@ final class PlanJob implements Runnable {
                             .toList(),
                     fewer.stream()
                             .map(each -> new FewerRemedy(each.serving(), each.asked(), each.pieces(), spec.after(each)))
+                            .toList(),
+                    halved.stream()
+                            .map(each ->
+                                    new HalvedRemedy(each.serving(), each.first(), each.second(), spec.after(each)))
                             .toList(),
                     solved.missed());
         } catch (RuntimeException failed) {
@@ -119,7 +127,7 @@ final class PlanJob implements Runnable {
 
     private PlanState at(Stage stage, @Nullable DayPlan plan) {
         return new PlanState(
-                state.id(), stage, state.servings(), plan, List.of(), true, List.of(), List.of(), List.of());
+                state.id(), stage, state.servings(), plan, List.of(), true, List.of(), List.of(), List.of(), List.of());
     }
 
     private DayPlan told(Plan plan) {

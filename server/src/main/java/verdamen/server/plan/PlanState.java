@@ -23,6 +23,7 @@ import verdamen.core.plan.Solved;
  * @param smallest whether none of the clash can be spared; else there was no time to make sure
  * @param remedies what alone would make it possible
  * @param fewer of which serving fewer pieces alone would make it possible
+ * @param halved which serving in two batches alone would make it possible
  * @param missed what the plan misses
  */
 record PlanState(
@@ -34,6 +35,7 @@ record PlanState(
         boolean smallest,
         List<PlanRemedy> remedies,
         List<FewerRemedy> fewer,
+        List<HalvedRemedy> halved,
         List<Solved.Missed> missed) {
 
     /**
@@ -45,6 +47,16 @@ record PlanState(
      * @param spec what is asked for then
      */
     record FewerRemedy(String serving, int asked, int pieces, PlanSpec spec) {}
+
+    /**
+     * One serving in two batches.
+     *
+     * @param serving its key
+     * @param first pieces of the first
+     * @param second pieces of the second
+     * @param spec what is asked for then
+     */
+    record HalvedRemedy(String serving, int first, int second, PlanSpec spec) {}
 
     /** How far it is. */
     enum Stage implements Coded {
