@@ -52,9 +52,6 @@ export function StockFields({ ingredient, name, stock, inRow = false }: StockFie
       note.mutate(body);
     }
   };
-  const said = (
-    <Said messages={[...faults.map(({ message }) => message), problem && faults.length === 0 ? problem.title : null]} />
-  );
   const cells = [
     <span key="grams" onBlur={commit}>
       <MassField
@@ -66,19 +63,21 @@ export function StockFields({ ingredient, name, stock, inRow = false }: StockFie
         onChange={(grams) => setTyped({ ...typed, grams })}
         onKeyDown={(event) => event.key === "Enter" && commit()}
       />
-      {inRow && said}
+      <Said messages={[faultOf("inHandGrams"), problem && faults.length === 0 ? problem.title : null]} />
     </span>,
     ...WORDS.map(({ field, label }) => (
-      <input
-        key={field}
-        className="quiet-field framed w-full min-w-20"
-        aria-label={`${label}: ${name}`}
-        aria-invalid={faultOf(field) ? true : undefined}
-        value={typed[field]}
-        onChange={(event) => setTyped({ ...typed, [field]: event.target.value })}
-        onBlur={commit}
-        onKeyDown={(event) => event.key === "Enter" && commit()}
-      />
+      <div key={field}>
+        <input
+          className="quiet-field framed w-full min-w-20"
+          aria-label={`${label}: ${name}`}
+          aria-invalid={faultOf(field) ? true : undefined}
+          value={typed[field]}
+          onChange={(event) => setTyped({ ...typed, [field]: event.target.value })}
+          onBlur={commit}
+          onKeyDown={(event) => event.key === "Enter" && commit()}
+        />
+        <Said messages={[faultOf(field)]} />
+      </div>
     )),
   ];
   return inRow ? (
@@ -90,14 +89,13 @@ export function StockFields({ ingredient, name, stock, inRow = false }: StockFie
   ) : (
     <div className="flex flex-wrap items-end gap-3 pt-3 text-sm">
       {cells.map((cell, at) => (
-        <span key={at} className="w-40">
+        <div key={at} className="w-40">
           <span className="soft block pb-0.5 text-xs">
             {["in hand", ...WORDS.map(({ label }) => label.toLowerCase())][at]}
           </span>
           {cell}
-        </span>
+        </div>
       ))}
-      {said}
     </div>
   );
 }

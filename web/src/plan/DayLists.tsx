@@ -184,7 +184,7 @@ function Kept({ answer, servings, day }: ListProps & { day: string }) {
   return (
     <>
       {tooMany.map(({ serving, kept: { pieces } }) => (
-        <p key={serving} role="status" className="text-warning-content bg-warning/30 my-1 rounded px-2 py-1 text-sm">
+        <p key={serving} role="status" className="border-warning bg-base-200 border-l-4 my-1 rounded px-2 py-1 text-sm">
           {figures.number(-pieces, 0)} more of {servings[numberOf(serving)]?.name} are put aside than are made.
         </p>
       ))}
@@ -218,7 +218,7 @@ function Kept({ answer, servings, day }: ListProps & { day: string }) {
       <h3 className="pt-4 font-semibold">Labels</h3>
       <ul className="flex flex-wrap gap-3 pt-1" data-testid="labels">
         {kept
-          .filter(({ kept: { pieces } }) => pieces > 0)
+          .filter(({ serving, kept: { pieces } }) => pieces > 0 && !tooMany.some((each) => each.serving === serving))
           .map(({ serving, kept: { storage, pieces }, useBy }, at) => (
             <li key={at} className="hairline w-64 break-inside-avoid rounded border p-3 text-sm">
               <strong className="block text-base leading-tight">{servings[numberOf(serving)]?.name}</strong>

@@ -240,7 +240,7 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
             />
           </div>
           <p
-            className={`min-h-10 pt-1 text-xs print:hidden ${moves.moving ? "bg-base-200 sticky bottom-2 z-10 rounded px-3 py-2 text-sm" : ""}`}
+            className={`min-h-10 print:hidden ${moves.moving ? "bg-base-200 sticky bottom-2 z-10 rounded px-3 py-2 text-sm" : "pt-1 text-xs"}`}
             role="status"
             data-testid="moved"
           >

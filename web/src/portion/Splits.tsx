@@ -13,7 +13,7 @@ export function Splits({ answer }: { answer: Keeping }) {
     <div className="pt-3" data-testid="splits">
       <h2 className="section-title">Now and later</h2>
       {rest.pieces < 0 && (
-        <p role="status" className="text-warning-content bg-warning/30 my-1 max-w-2xl rounded px-2 py-1 text-sm">
+        <p role="status" className="border-warning bg-base-200 border-l-4 my-1 max-w-2xl rounded px-2 py-1 text-sm">
           {figures.number(-rest.pieces, 0)} more are put aside than the dough makes.
         </p>
       )}
