@@ -3,7 +3,16 @@ import { Plus, X } from "lucide-react";
 import { useState } from "react";
 import { api, type Kitchen, kitchenQuery, taken } from "../api";
 import { useFigures } from "../figures";
-import { asSent, IconButton, NumberField, type NumberEntry, ProblemNotice, Said, useNotices } from "../parts";
+import {
+  asSent,
+  CentimetreField,
+  IconButton,
+  NumberField,
+  ProblemNotice,
+  Said,
+  type NumberEntry,
+  useNotices,
+} from "../parts";
 import { useProblem } from "../words";
 
 type Pan = NonNullable<Kitchen["pans"]>[number];
@@ -97,16 +106,11 @@ export function KitchenPans({ saved }: { saved: Kitchen }) {
               aria-invalid={faultOf(index, "name") !== null}
               onChange={(event) => set(index, { name: event.target.value })}
             />
-            <NumberField
-              framed
-              unit="cm"
+            <CentimetreField
               className="w-20"
               label={`Across ${place}`}
               placeholder="across"
               value={pan.diameterMm}
-              format={(value) => figures.number(value / 10, value % 10 === 0 ? 0 : 1)}
-              toTyped={(value) => value / 10}
-              fromTyped={(value) => value * 10}
               error={faultOf(index, "diameterMm")}
               onChange={(diameterMm) => set(index, { diameterMm })}
             />

@@ -65,13 +65,20 @@ export function Alternatives({ spec, state, onTake }: AlternativesProps) {
       <table className="w-full text-sm">
         <thead>
           <tr className="soft text-left text-xs">
-            {["Way", "Begins", "Work by hand", "Hand-overs", "Bread stands", "Fridge at most", "Missed"].map(
-              (heading) => (
-                <th key={heading} scope="col" className="pr-3 font-normal">
-                  {heading}
-                </th>
-              ),
-            )}
+            {[
+              "Way",
+              "Begins",
+              "Work by hand",
+              "Hand-overs",
+              "Bread stands",
+              "Fridge at most",
+              "Trays at most",
+              "Missed",
+            ].map((heading) => (
+              <th key={heading} scope="col" className="pr-3 font-normal">
+                {heading}
+              </th>
+            ))}
             <th scope="col">
               <span className="sr-only">Take it</span>
             </th>
@@ -101,6 +108,7 @@ function AlternativeRow({ row, onTake }: { row: Row; onTake: (spec: PlanSpec) =>
           <td className="py-1.5 pr-3 tabular-nums">{plan.handOvers}</td>
           <td className="py-1.5 pr-3 tabular-nums">{durationWords(plan.standing)}</td>
           <td className="py-1.5 pr-3 tabular-nums">{plan.fridgeLitres > 0 ? `${plan.fridgeLitres} litres` : ""}</td>
+          <td className="py-1.5 pr-3 tabular-nums">{plan.trays > 0 ? plan.trays : ""}</td>
           <td className="py-1.5 pr-3">
             {state.missed.length === 0
               ? "nothing"
@@ -108,7 +116,7 @@ function AlternativeRow({ row, onTake }: { row: Row; onTake: (spec: PlanSpec) =>
           </td>
         </>
       ) : (
-        <td colSpan={6} className="soft py-1.5 pr-3">
+        <td colSpan={7} className="soft py-1.5 pr-3">
           {state === null ? "planning…" : "no plan was found in time"}
         </td>
       )}

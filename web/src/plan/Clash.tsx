@@ -1,9 +1,9 @@
 import type { PlanSpec, PlanState } from "../api";
-import { demandWords, fewerWords, halvedWords, missedWords, remedyWords } from "../words";
+import { demandWords, missedWords, wayOutWords } from "../words";
 
 /** Why not everything can be met, and what would help: each by one press. */
 export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: PlanSpec) => void }) {
-  const { clash, smallest, remedies, fewer, halved, missed, servings } = state;
+  const { clash, smallest, waysOut, allTried, missed, servings } = state;
   if (clash.length === 0 && missed.length === 0) {
     return null;
   }
@@ -31,34 +31,28 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
           {missed.map(({ demand, by }) => missedWords(demand, by, servings)).join(" ")}
         </p>
       )}
-      {remedies.length + fewer.length + halved.length > 0 ? (
+      {waysOut.length > 0 && (
         <ul className="flex flex-wrap gap-2 pt-2">
-          {remedies.map((remedy) => {
-            const { demand, spec } = remedy;
+          {waysOut.map(({ spec, ...way }) => {
+            const words = wayOutWords(way, servings);
             return (
-              <li key={`${demand.kind} ${demand.subject}`}>
+              <li key={words}>
                 {spec ? (
                   <button type="button" className="btn btn-outline btn-sm" onClick={() => onTake(spec)}>
-                    {remedyWords(remedy, servings)}
+                    {words}
                   </button>
                 ) : (
-                  <span className="soft text-sm">{remedyWords(remedy, servings)}</span>
+                  <span className="soft text-sm">{words}</span>
                 )}
               </li>
             );
           })}
-          {[
-            ...halved.map((each) => ({ spec: each.spec, words: halvedWords(each, servings) })),
-            ...fewer.map((each) => ({ spec: each.spec, words: fewerWords(each, servings) })),
-          ].map(({ spec, words }) => (
-            <li key={words}>
-              <button type="button" className="btn btn-outline btn-sm" onClick={() => onTake(spec)}>
-                {words}
-              </button>
-            </li>
-          ))}
         </ul>
-      ) : (
+      )}
+      {!allTried && state.stage === "done" && (
+        <p className="soft pt-1 text-sm">There was no time to try every change: there may be others that help.</p>
+      )}
+      {waysOut.length === 0 && allTried && (
         <p className="pt-1 text-sm">
           No single change is enough, nor are fewer pieces of one serving, or two batches of it: it takes all that is
           missed, or more hands.

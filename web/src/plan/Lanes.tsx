@@ -1,7 +1,18 @@
 import type { DayTask, PlannedServing } from "../api";
+import { useFigures } from "../figures";
 import { arrowStep, useDrawingDrag } from "../parts";
-import { clockWords, LETTERS, taskName } from "../words";
-import { type Bar, type Clock, clockOf, type Drawn, type Lane, lanesOf, SNAP_MIN, snapped } from "./lanes";
+import { clockWords, LETTERS, placeName, taskName, trayWords } from "../words";
+import {
+  type Bar,
+  type Clock,
+  clockOf,
+  type Drawn,
+  type Lane,
+  lanesOf,
+  SNAP_MIN,
+  snapped,
+  type TrayBar,
+} from "./lanes";
 
 const WIDTH = 1000;
 const LEFT = 132;
@@ -59,6 +70,9 @@ export function Lanes({ plan, servings, workers, now, selected, onSelect, moves 
       {lanes.map((lane, at) => (
         <g key={lane.key}>
           <LaneGround lane={lane} top={tops[at] ?? 0} x={x} />
+          {lane.trays?.map((bar) => (
+            <OnTrays key={bar.time.serving} bar={bar} top={tops[at] ?? 0} x={x} servings={servings} />
+          ))}
           {lane.bars.map((bar) => (
             <TaskBar
               key={bar.task.key}
@@ -77,6 +91,7 @@ export function Lanes({ plan, servings, workers, now, selected, onSelect, moves 
           ))}
         </g>
       ))}
+      {moves?.moving && <MovedBar moving={moves.moving} breaks={moves.breaks} {...{ lanes, tops, servings, x }} />}
       {now !== null && now >= clock.from && now <= clock.to && (
         <g aria-label={`It is ${clockWords(now)}`} role="img" data-testid="now-line">
           <path d={`M${x(now)} ${TOP - 6}V${height}`} stroke="var(--color-error)" strokeWidth="2" />
@@ -163,6 +178,52 @@ function LaneGround({ lane, top, x }: { lane: Lane; top: number; x: (minute: num
   );
 }
 
+const hueOf = (number: number) => `oklch(0.68 0.13 ${HUES[number % HUES.length]})`;
+
+/** The words that fit a bar: all, its letter, or none. */
+function fitting(words: string, letter: string, width: number): string {
+  if (words.length * LETTER_WIDTH < width) {
+    return words;
+  }
+  return letter.length * LETTER_WIDTH + 4 < width ? letter : "";
+}
+
+interface OnTraysProps {
+  bar: TrayBar;
+  top: number;
+  x: (minute: number) => number;
+  servings: PlannedServing[];
+}
+
+/** The balls of a dough on their trays, from when it is divided until the last is rolled. */
+function OnTrays({ bar: { time, row }, top, x, servings }: OnTraysProps) {
+  const figures = useFigures();
+  const number = servings.findIndex(({ key }) => key === time.serving);
+  const letter = LETTERS[number] ?? "";
+  const width = Math.max(3, x(time.to) - x(time.from) - 1);
+  const words = `${trayWords(time, servings[number]?.name ?? "", figures)}, ${clockWords(time.from)} to ${clockWords(time.to)}`;
+  const y = top + row * ROW + 2;
+  return (
+    <g role="img" aria-label={words} data-testid="on-trays">
+      <title>{words}</title>
+      <rect
+        x={x(time.from)}
+        y={y}
+        width={width}
+        height={ROW - 4}
+        rx="3"
+        fill={`color-mix(in oklch, ${hueOf(number)} 28%, var(--color-base-100))`}
+        stroke="currentColor"
+        strokeOpacity={0.35}
+        strokeDasharray="3 2"
+      />
+      <text x={x(time.from) + 4} y={y + ROW / 2 + 2} fontSize="11" fill="currentColor" pointerEvents="none">
+        {fitting(`${letter} ${placeName("tray", time.trays)}`, letter, width)}
+      </text>
+    </g>
+  );
+}
+
 interface TaskBarProps {
   bar: Bar;
   top: number;
@@ -193,12 +254,7 @@ function TaskBar(props: TaskBarProps) {
     onEnd: pin,
   });
   const start = moved ?? task.start;
-  const width = Math.max(3, x(start + task.end - task.start) - x(start) - 1);
   const letter = LETTERS[number] ?? "";
-  const words = `${letter} ${taskName(task.kind)}`;
-  const shown = words.length * LETTER_WIDTH < width ? words : letter.length * LETTER_WIDTH + 4 < width ? letter : "";
-  const y = top + bar.row * ROW + 2;
-  const height = bar.rows * ROW - 4;
   return (
     <g
       {...drag}
@@ -227,24 +283,73 @@ function TaskBar(props: TaskBarProps) {
       }}
     >
       <title>{titleOf(task, name)}</title>
+      <BarShape bar={bar} start={start} top={top} x={x} number={number} isSelected={isSelected} />
+    </g>
+  );
+}
+
+interface BarShapeProps extends Pick<TaskBarProps, "bar" | "top" | "x" | "number" | "isSelected"> {
+  start: number;
+  breaks?: boolean;
+}
+
+function BarShape({ bar, start, top, x, number, isSelected, breaks = false }: BarShapeProps) {
+  const { task } = bar;
+  const width = Math.max(3, x(start + task.end - task.start) - x(start) - 1);
+  const letter = LETTERS[number] ?? "";
+  const y = top + bar.row * ROW + 2;
+  const height = bar.rows * ROW - 4;
+  return (
+    <>
       <rect
         x={x(start)}
         y={y}
         width={width}
         height={height}
         rx="3"
-        fill={`color-mix(in oklch, oklch(0.68 0.13 ${HUES[number % HUES.length]}) ${task.worker === null ? 28 : 48}%, var(--color-base-100))`}
-        stroke={
-          moved !== null && moves?.breaks ? "var(--color-error)" : isSelected ? "var(--color-primary)" : "currentColor"
-        }
-        strokeOpacity={isSelected ? 1 : 0.35}
-        strokeWidth={isSelected ? 2.5 : 1}
+        fill={`color-mix(in oklch, ${hueOf(number)} ${task.worker === null ? 28 : 48}%, var(--color-base-100))`}
+        stroke={breaks ? "var(--color-error)" : isSelected ? "var(--color-primary)" : "currentColor"}
+        strokeOpacity={isSelected || breaks ? 1 : 0.35}
+        strokeWidth={isSelected || breaks ? 2.5 : 1}
         strokeDasharray={task.worker === null ? "3 2" : undefined}
       />
       <text x={x(start) + 4} y={y + height / 2 + 4} fontSize="11" fill="currentColor" pointerEvents="none">
-        {shown}
+        {fitting(`${letter} ${taskName(task.kind)}`, letter, width)}
       </text>
       {task.pinned && <circle cx={x(start) + width - 6} cy={y + 6} r="3" fill="var(--color-primary)" />}
+    </>
+  );
+}
+
+interface MovedBarProps {
+  moving: Moving;
+  breaks: boolean;
+  lanes: Lane[];
+  tops: number[];
+  servings: PlannedServing[];
+  x: (minute: number) => number;
+}
+
+/** The task on its way, once more and over everything: its own bar lies below those that were drawn after it. */
+function MovedBar({ moving: { task, start }, breaks, lanes, tops, servings, x }: MovedBarProps) {
+  return (
+    <g aria-hidden pointerEvents="none">
+      {lanes.map((lane, at) =>
+        lane.bars
+          .filter((bar) => bar.task.key === task.key)
+          .map((bar) => (
+            <BarShape
+              key={lane.key}
+              bar={bar}
+              start={start}
+              top={tops[at] ?? 0}
+              x={x}
+              number={servings.findIndex(({ key }) => key === task.serving)}
+              isSelected
+              breaks={breaks}
+            />
+          )),
+      )}
     </g>
   );
 }

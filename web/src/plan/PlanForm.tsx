@@ -1,8 +1,17 @@
 import { X } from "lucide-react";
 import { useQuery } from "@tanstack/react-query";
-import { pantryQuery, type PlanSpec } from "../api";
+import { pantryQuery, type PlanSpec, type TraySpec } from "../api";
 import { type Faults, FormulaFinder } from "../formula";
-import { type AsidePart, asSent, IconButton, NumberField, PutAside, Said, TemperatureField } from "../parts";
+import {
+  type AsidePart,
+  asSent,
+  CentimetreField,
+  IconButton,
+  NumberField,
+  PutAside,
+  Said,
+  TemperatureField,
+} from "../parts";
 import { LETTERS, ROLES, roleWords } from "../words";
 import { type Draft, servingsOf, withoutServing, withoutWorker, withServing, withWorker, workersOf } from "./draft";
 import { TimeField } from "./TimeField";
@@ -62,7 +71,7 @@ function Servings({ draft, faults, onChange }: Omit<PlanFormProps, "usual">) {
             <IconButton label={`Remove ${name}`} onClick={() => set(withoutServing(spec, at))}>
               <X size={14} aria-hidden />
             </IconButton>
-            <div className="flex basis-full flex-wrap items-center gap-x-3 pl-6 text-xs">
+            <div className="flex basis-full flex-wrap items-center gap-x-2 pl-6 text-xs">
               <label className="flex min-h-8 items-center gap-1.5">
                 <input
                   type="checkbox"
@@ -227,6 +236,11 @@ const PLACES = [
   { field: "fridgeLitres", name: "Fridge, litres" },
 ] as const;
 
+const SIDES = [
+  { field: "longMm", name: "Longer side of a tray" },
+  { field: "shortMm", name: "Shorter side of a tray" },
+] as const;
+
 function Kitchen({ spec, faults, onChange }: PartProps) {
   return (
     <section aria-label="What there is" className="pt-3">
@@ -246,6 +260,7 @@ function Kitchen({ spec, faults, onChange }: PartProps) {
             />
           </span>
         ))}
+        <Trays spec={spec} faults={faults} onChange={onChange} />
         <span className="flex flex-col">
           <span className="soft text-xs">Kitchen, flour</span>
           <TemperatureField
@@ -266,8 +281,51 @@ function Kitchen({ spec, faults, onChange }: PartProps) {
           />
           Give every step the longest it likely takes
         </label>
-        <Said messages={[...PLACES.map(({ field }) => faults.of(null, field)), faults.of(null, "kitchenC")]} />
+        <Said
+          messages={[
+            ...PLACES.map(({ field }) => faults.of(null, field)),
+            ...["trays.count", "trays.longMm", "trays.shortMm", "kitchenC"].map((field) => faults.of(null, field)),
+          ]}
+        />
       </div>
     </section>
+  );
+}
+
+/** Trays for balls of dough, and how large they are. */
+function Trays({ spec, faults, onChange }: PartProps) {
+  const trays = spec.trays ?? {};
+  const set = (to: Partial<TraySpec>) => onChange({ ...spec, trays: { ...trays, ...to } });
+  return (
+    <>
+      <span className="flex flex-col">
+        <span className="soft text-xs">Trays</span>
+        <NumberField
+          framed
+          className="w-20"
+          label="Trays for balls of dough"
+          placeholder="enough"
+          value={trays.count ?? null}
+          format={String}
+          error={faults.of(null, "trays.count")}
+          onChange={(count) => set({ count: asSent(count) })}
+        />
+      </span>
+      <span className="flex flex-col">
+        <span className="soft text-xs">Each tray</span>
+        <span className="flex items-center gap-1">
+          {SIDES.map(({ field, name }) => (
+            <CentimetreField
+              key={field}
+              className="w-20"
+              label={name}
+              value={trays[field] ?? null}
+              error={faults.of(null, `trays.${field}`)}
+              onChange={(mm) => set({ [field]: asSent(mm) })}
+            />
+          ))}
+        </span>
+      </span>
+    </>
   );
 }

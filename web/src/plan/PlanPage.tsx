@@ -15,7 +15,7 @@ import {
 import { useFigures } from "../figures";
 import { type AnswerView, Faults, useAnswer } from "../formula";
 import { ErrorNotice, ProblemNotice, useNotices, ViewChoice } from "../parts";
-import { clockWords, durationWords, LETTERS, movedWords } from "../words";
+import { clockWords, durationWords, LETTERS, movedWords, placeName } from "../words";
 import { Alternatives } from "./Alternatives";
 import { Clash } from "./Clash";
 import { DayBar } from "./DayBar";
@@ -222,7 +222,8 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
             {plan.handOvers === 1 ? "" : "s"}; bread stands {durationWords(plan.standing)} from the pan until it is
             served
             {servings.length > 1 ? ", all servings together" : ""}
-            {plan.fridgeLitres > 0 ? `; at most ${plan.fridgeLitres} litres in the fridge` : ""}.{" "}
+            {plan.fridgeLitres > 0 ? `; at most ${plan.fridgeLitres} litres in the fridge` : ""}
+            {plan.trays > 0 ? `; at most ${placeName("tray", plan.trays)} at a time` : ""}.{" "}
             {!plan.proved && (
               <span className="soft">There may be a better plan: this is the best that was found in time.</span>
             )}

@@ -25,6 +25,7 @@ const plan = (tasks: DayTask[]): DayPlan => ({
   begins: 600,
   handsOn: 0,
   fridgeLitres: 0,
+  trays: 0,
   proved: true,
 });
 
@@ -65,6 +66,25 @@ describe("lanes", () => {
       ["a", 0],
       ["b", 2],
       ["c", 0],
+    ]);
+  });
+
+  it("lays doughs that lie on trays at a time below each other", () => {
+    const time = (serving: string, from: number, to: number) => ({
+      serving,
+      trays: 2,
+      perTray: 12,
+      ballMm: 50,
+      from,
+      to,
+    });
+    const onTrays = [time("s1", 600, 640), time("s2", 620, 660), time("s3", 640, 700)];
+    const lane = lanesOf({ tasks: [], rolled: [], onTrays }, [], [], NAMES).find(({ name }) => name === "Trays");
+    expect(lane?.rows).toBe(2);
+    expect(lane?.trays?.map(({ time: { serving }, row }) => [serving, row])).toEqual([
+      ["s1", 0],
+      ["s2", 1],
+      ["s3", 0],
     ]);
   });
 

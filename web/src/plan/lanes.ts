@@ -1,4 +1,4 @@
-import type { DayPlan, DayTask, PlannedServing } from "../api";
+import type { DayPlan, DayTask, PlannedServing, TrayTime } from "../api";
 
 /** Minutes to which a dragged task snaps. */
 export const SNAP_MIN = 5;
@@ -14,6 +14,12 @@ export interface Bar {
   rows: number;
 }
 
+/** Trays that are taken up over several tasks, in a row of their lane. */
+export interface TrayBar {
+  time: TrayTime;
+  row: number;
+}
+
 export interface Lane {
   key: string;
   kind: "worker" | "dough" | "place";
@@ -21,6 +27,7 @@ export interface Lane {
   /** How many rows it has. */
   rows: number;
   bars: Bar[];
+  trays?: TrayBar[];
   /** From when to when something that was prepared for it cools. */
   cooling?: { from: number; to: number }[];
   /** When the dough of this lane can be rolled. */
@@ -29,7 +36,7 @@ export interface Lane {
 }
 
 /** What of a plan is drawn. */
-export type Drawn = Pick<DayPlan, "tasks" | "rolled">;
+export type Drawn = Pick<DayPlan, "tasks" | "rolled" | "onTrays">;
 
 /** From when to when the picture reaches, and where its marks are. */
 export interface Clock {
@@ -75,31 +82,42 @@ export function lanesOf(
       return [];
     }
     // Litres are not told apart: what is in the fridge lies in as many rows as there are things in it at a time.
-    const { bars, rows } = stacked(using, (task) => (place === "fridge" ? 1 : (task.takesUp[place] ?? 1)));
+    const { rowOf, rows } = stacked(using, (task) => (place === "fridge" ? 1 : (task.takesUp[place] ?? 1)));
+    const bars = using.map((task) => ({ task, ...rowOf(task) }));
     return [{ key: place, kind: "place", name, rows, bars }];
   });
-  return [...people, ...doughs, ...places];
+  return [...people, ...doughs, ...places, ...trayLanes(plan.onTrays ?? [])];
 }
 
-/** Tasks in as few rows as can be, none over another. */
-function stacked(tasks: DayTask[], rowsOf: (task: DayTask) => number): { bars: Bar[]; rows: number } {
+/** The trays, a row for each dough that lies on some at a time; no lane without any. */
+function trayLanes(times: TrayTime[]): Lane[] {
+  const spans = times.map((time) => ({ time, start: time.from, end: time.to }));
+  const { rowOf, rows } = stacked(spans, () => 1);
+  const trays = spans.map((span) => ({ time: span.time, row: rowOf(span).row }));
+  return times.length === 0 ? [] : [{ key: "tray", kind: "place", name: "Trays", rows, bars: [], trays }];
+}
+
+interface Span {
+  start: number;
+  end: number;
+}
+
+/** What lasts from a minute to another, in as few rows as can be, none over another. */
+function stacked<T extends Span>(spans: T[], rowsOf: (span: T) => number) {
   const freeFrom: number[] = [];
-  const bars = [...tasks]
-    .sort((one, other) => one.start - other.start)
-    .map((task): Bar => {
-      const rows = rowsOf(task);
-      let row = 0;
-      while (
-        !Array.from({ length: rows }, (_, at) => freeFrom[row + at] ?? -Infinity).every((at) => at <= task.start)
-      ) {
-        row += 1;
-      }
-      for (let at = row; at < row + rows; at += 1) {
-        freeFrom[at] = task.end;
-      }
-      return { task, row, rows };
-    });
-  return { bars, rows: Math.max(1, freeFrom.length) };
+  const placed = new Map<T, { row: number; rows: number }>();
+  for (const span of [...spans].sort((one, other) => one.start - other.start)) {
+    const rows = rowsOf(span);
+    let row = 0;
+    while (!Array.from({ length: rows }, (_, at) => freeFrom[row + at] ?? -Infinity).every((at) => at <= span.start)) {
+      row += 1;
+    }
+    for (let at = row; at < row + rows; at += 1) {
+      freeFrom[at] = span.end;
+    }
+    placed.set(span, { row, rows });
+  }
+  return { rowOf: (span: T) => placed.get(span) ?? { row: 0, rows: 1 }, rows: Math.max(1, freeFrom.length) };
 }
 
 /** A start that was dragged, at the minute to which it snaps. */

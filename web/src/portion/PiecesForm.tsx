@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import type { Portion, RecipeNotes } from "../api";
 import type { DraftPortion, Editor, PlannedPortion } from "../formula";
 import { useFigures } from "../figures";
-import { asSent, IconButton, MassField, NumberField, type NumberEntry, Said } from "../parts";
+import { asSent, CentimetreField, IconButton, MassField, type NumberEntry, NumberField, Said } from "../parts";
 import { Field } from "./Field";
 import { PanChoice } from "./PanChoice";
 
@@ -23,14 +23,6 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan, onPortion }:
   const note = (patch: Partial<RecipeNotes>) => editor.edit({ kind: "notes", patch });
   const size = answer?.size;
   const portion = editor.draft.portion ?? {};
-  const centimetres = (value: number) => figures.number(value / 10, value % 10 === 0 ? 0 : 1);
-  const wide = {
-    framed: true,
-    unit: "cm",
-    format: centimetres,
-    toTyped: (value: number) => value / 10,
-    fromTyped: (value: number) => value * 10,
-  } as const;
   return (
     <div data-testid="pieces-form">
       <h2 className="section-title">The piece</h2>
@@ -46,10 +38,9 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan, onPortion }:
       </Field>
       <Said messages={[faultOf("pieceGrams")]} />
       <Field name="Across">
-        <NumberField
-          {...wide}
+        <CentimetreField
           label="Diameter"
-          placeholder={size ? centimetres(size.diameterMm) : ""}
+          placeholder={size?.diameterMm}
           value={(notes.diameterMm ?? null) as NumberEntry}
           error={faultOf("diameterMm")}
           onChange={(diameterMm) => note({ diameterMm: asSent(diameterMm) })}
@@ -104,8 +95,7 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan, onPortion }:
       </Field>
       <PanChoice portion={portion} kinds={["pan", "press", "cutter", "peel"]} onPortion={onPortion} />
       <Field name="Pan, press or cutter, across" more="The largest piece that fits it stands on the right.">
-        <NumberField
-          {...wide}
+        <CentimetreField
           label="Pan, across"
           value={portion.panMm ?? null}
           error={faultOf("panMm")}

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { scalingQuestion } from "../api";
 import { besideTheForm, Faults, StationAnswer, useAnswer } from "../formula";
 import { useFigures } from "../figures";
-import { MassField, NumberField, Said, useNotices } from "../parts";
+import { CentimetreField, MassField, NumberField, Said, useNotices } from "../parts";
 import { Field } from "./Field";
 import { scaled } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
@@ -103,14 +103,7 @@ function To({ plan, error, onPlan }: ToProps) {
       {scaleBy === "flourGrams" || scaleBy === "doughGrams" ? (
         <MassField {...given} />
       ) : scaleBy === "panMm" ? (
-        <NumberField
-          {...given}
-          framed
-          unit="cm"
-          format={(value) => figures.number(value / 10, 1)}
-          toTyped={(value) => value / 10}
-          fromTyped={(value) => value * 10}
-        />
+        <CentimetreField {...given} />
       ) : (
         <NumberField
           {...given}

@@ -4,7 +4,7 @@ import { clockWords, roleWords } from "./plan";
 
 type FaultCode = ProblemFault["code"];
 
-/** What a field is called, by the last part of its place; its unit is said with its values. */
+/** What a field is called, by its place or the last part of it; its unit is said with its values. */
 const FIELDS: Record<string, string> = {
   ingredient: "The ingredient",
   grams: "The weight",
@@ -241,6 +241,7 @@ const FIELDS: Record<string, string> = {
   ovens: "The number of ovens",
   mixers: "The number of mixers",
   fridgeLitres: "The room in the fridge",
+  "trays.count": "The number of trays",
 };
 
 /** How the values of a field are written, by the end of its name. */
@@ -357,7 +358,7 @@ export function faultWords(fault: ProblemFault, figures: Figures): string {
     return own(fault.value ?? "");
   }
   return CODES[fault.code]({
-    field: FIELDS[last] ?? `“${fault.field}”`,
+    field: FIELDS[fault.field] ?? FIELDS[last] ?? `“${fault.field}”`,
     value: Number.isFinite(given) ? write(figures, given) : (fault.value ?? ""),
     limit: fault.limit == null ? "" : write(figures, fault.limit),
     limited: fault.limit != null,

@@ -38,11 +38,10 @@ export {
   movedWords,
   alternativeWords,
   placeName,
-  remedyWords,
+  trayWords,
+  wayOutWords,
   ROLES,
   roleWords,
   taskName,
-  fewerWords,
-  halvedWords,
   untilWords,
 } from "./plan";

@@ -1,31 +1,27 @@
 import { describe, expect, it } from "vitest";
-import type { DayTask, Kitchen, PlanBroken, PlannedServing, PlanRemedy } from "../api";
+import type { DayTask, Kitchen, PlanBroken, PlannedServing, PlanWayOut } from "../api";
 import { figuresOf } from "../figures";
 import { faultWords } from "./faults";
 import {
   clockWords,
   demandWords,
   durationWords,
-  fewerWords,
-  halvedWords,
   missedWords,
   movedWords,
   placeName,
-  remedyWords,
+  trayWords,
   untilWords,
+  wayOutWords,
 } from "./plan";
 
 const SERVINGS: PlannedServing[] = [
   { key: "s1", formula: 1, version: 1, name: "Pumpkin roti", pieces: 8, due: 720, windowFirst: 10, windowLast: 80 },
 ];
 
-const remedy = (kind: PlanRemedy["demand"]["kind"], subject: string, more: Partial<PlanRemedy>): PlanRemedy => ({
-  demand: { kind, subject },
-  by: 0,
-  before: 0,
-  after: 0,
-  spec: null,
-  ...more,
+type Gives = NonNullable<PlanWayOut["gives"]>;
+
+const gives = (kind: Gives["demand"]["kind"], subject: string, more: Partial<Gives>): PlanWayOut => ({
+  gives: { demand: { kind, subject }, by: 0, before: 0, after: 0, ...more },
 });
 
 describe("times of a plan", () => {
@@ -66,19 +62,29 @@ describe("what clashes", () => {
   });
 
   it("is mended by the least", () => {
-    expect(remedyWords(remedy("on-time", "s1", { by: 25 }), SERVINGS)).toBe("Serve Pumpkin roti 25 min later");
-    expect(remedyWords(remedy("hours", "Mill", { by: 70, before: 70 }), SERVINGS)).toBe("Mill comes 1 h 10 min sooner");
-    expect(remedyWords(remedy("hours", "Mill", { by: 9, before: 5, after: 9 }), SERVINGS)).toBe(
+    expect(wayOutWords(gives("on-time", "s1", { by: 25 }), SERVINGS)).toBe("Serve Pumpkin roti 25 min later");
+    expect(wayOutWords(gives("hours", "Mill", { by: 70, before: 70 }), SERVINGS)).toBe("Mill comes 1 h 10 min sooner");
+    expect(wayOutWords(gives("hours", "Mill", { by: 9, before: 5, after: 9 }), SERVINGS)).toBe(
       "Mill comes 5 min sooner, Mill goes 9 min later",
     );
-    expect(remedyWords(remedy("place", "pan", { by: 1 }), SERVINGS)).toBe("1 pan more");
+    expect(wayOutWords(gives("place", "pan", { by: 1 }), SERVINGS)).toBe("1 pan more");
     expect(placeName("fridge", 6)).toBe("6 litres in the fridge");
-    const spec = {};
-    expect(fewerWords({ serving: "s1", asked: 24, pieces: 10, spec }, SERVINGS)).toBe(
+    expect(wayOutWords({ fewer: { serving: "s1", asked: 24, pieces: 10 } }, SERVINGS)).toBe(
       "10 instead of 24 pieces of Pumpkin roti",
     );
-    expect(halvedWords({ serving: "s1", first: 13, second: 12, spec }, SERVINGS)).toBe(
+    expect(wayOutWords({ halved: { serving: "s1", first: 13, second: 12 } }, SERVINGS)).toBe(
       "Pumpkin roti in two batches, 13 and 12 pieces",
+    );
+    expect(wayOutWords(gives("place", "tray", { by: 2 }), SERVINGS)).toBe("2 trays more");
+  });
+});
+
+describe("balls on trays", () => {
+  it("are said with how many lie on each", () => {
+    const figures = figuresOf({ massUnit: "g", decimalMark: "comma", dateOrder: "iso" } as Kitchen);
+    const time = { serving: "s1", trays: 2, perTray: 12, ballMm: 52.3, from: 0, to: 9 };
+    expect(trayWords(time, "Pumpkin roti", figures)).toBe(
+      "Pumpkin roti on 2 trays: balls 5,2 cm wide, up to 12 to a tray",
     );
   });
 });

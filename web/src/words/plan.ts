@@ -1,18 +1,10 @@
-import type {
-  DayTask,
-  PlanAlternative,
-  PlanBroken,
-  PlanDemand,
-  PlanFewer,
-  PlanHalved,
-  PlannedServing,
-  PlanRemedy,
-} from "../api";
+import type { DayTask, PlanAlternative, PlanBroken, PlanDemand, PlannedServing, PlanWayOut, TrayTime } from "../api";
 import type { Figures } from "../figures";
 import tasks from "./tasks.json";
 
 const MINUTES_PER_HOUR = 60;
 const MINUTES_PER_DAY = 24 * MINUTES_PER_HOUR;
+const MM_PER_CM = 10;
 
 /** Said on the page and in the calendar. */
 const TASKS: Record<DayTask["kind"], string> = tasks;
@@ -35,6 +27,7 @@ const PLACES: Record<string, { one: string; many: string }> = {
   oven: { one: "oven", many: "ovens" },
   mixer: { one: "mixer", many: "mixers" },
   fridge: { one: "litre in the fridge", many: "litres in the fridge" },
+  tray: { one: "tray", many: "trays" },
 };
 
 /** So much of a place. */
@@ -148,13 +141,9 @@ function brokenWords(
   }
 }
 
-/** Fewer pieces with which everything can be met. */
-export const fewerWords = ({ serving, asked, pieces }: PlanFewer, servings: PlannedServing[]) =>
-  `${pieces} instead of ${asked} pieces of ${named(servings, serving)}`;
-
-/** One serving in two batches. */
-export const halvedWords = ({ serving, first, second }: PlanHalved, servings: PlannedServing[]) =>
-  `${named(servings, serving)} in two batches, ${first} and ${second} pieces`;
+/** The balls of a dough on trays. */
+export const trayWords = ({ trays, perTray, ballMm }: TrayTime, name: string, figures: Figures) =>
+  `${name} on ${placeName("tray", trays)}: balls ${figures.number(ballMm / MM_PER_CM, 1)} cm wide, up to ${perTray} to a tray`;
 
 /** Until when, by the minute of the day that is planned: to the minute within two days, later to the day. */
 export function untilWords(day: string, minute: number, figures: Figures): string {
@@ -166,9 +155,19 @@ export function untilWords(day: string, minute: number, figures: Figures): strin
   return minute <= 2 * MINUTES_PER_DAY ? figures.moment(at.toISOString()) : figures.date(at.toISOString());
 }
 
-/** What would make a plan possible. */
-export function remedyWords(
-  { demand: { kind, subject }, by, before, after }: PlanRemedy,
+/** What would make a plan possible by itself. */
+export function wayOutWords({ gives, fewer, halved }: PlanWayOut, servings: PlannedServing[]): string {
+  if (fewer) {
+    return `${fewer.pieces} instead of ${fewer.asked} pieces of ${named(servings, fewer.serving)}`;
+  }
+  if (halved) {
+    return `${named(servings, halved.serving)} in two batches, ${halved.first} and ${halved.second} pieces`;
+  }
+  return gives ? givesWords(gives, servings) : "";
+}
+
+function givesWords(
+  { demand: { kind, subject }, by, before, after }: NonNullable<PlanWayOut["gives"]>,
   servings: PlannedServing[],
 ): string {
   switch (kind) {

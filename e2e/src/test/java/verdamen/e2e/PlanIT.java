@@ -147,6 +147,25 @@ public class PlanIT extends StationTest {
     }
 
     @Test
+    public void aTrayMoreIsTakenWhereTheBallsHaveNoRoom() {
+        open("/plan");
+        serve("Pumpkin and emmer roti", "12:00");
+        waitForText(PLANNED + "[data-testid=plan-words]", "at most 1 tray at a time");
+        css(PLANNED + "[data-testid=on-trays][aria-label*='Pumpkin and emmer roti on 1 tray: balls']");
+        fill("Trays for balls of dough", "some");
+        waitForText("[data-testid=plan-form] [role=alert]", "The number of trays is not a number");
+        fill("Trays for balls of dough", "0");
+        fill("Longer side of a tray", "4");
+        waitForText("[data-testid=plan-form]", "The longer side is 40 mm");
+        fill("Longer side of a tray", "40");
+        waitForText(PLANNED + "[data-testid=clash]", "there are only as many trays as you say");
+        everybodyCanUseIt();
+        button("1 tray more");
+        waitForText(PLANNED + "[data-testid=plan-words]", "everything is ready when it is served");
+        assertEquals(css("input[aria-label='Trays for balls of dough']").getAttribute("value"), "1");
+    }
+
+    @Test
     public void aDoughIsMadeTheEveningBeforeAndTheDayGivenToCalendars() {
         open("/plan");
         serve("Pumpkin and emmer roti", "12:00");

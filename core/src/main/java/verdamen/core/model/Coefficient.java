@@ -506,6 +506,12 @@ public enum Coefficient {
     CHANGES_TOLD,
     /** Minutes in which a dough that somebody leaves off goes on. */
     GOES_ON_WITHIN_MIN,
+    /** The longer side of a tray until somebody says how large they are, mm. */
+    TRAY_LONG_MM,
+    /** Its other side, mm. */
+    TRAY_SHORT_MM,
+    /** Room between balls on a tray, mm. */
+    TRAY_APART_MM,
     /** Minutes that rolled sheets wait for the pan. */
     SHEET_WAITS_MIN,
     /** Share of its minutes by which a rest or a first stage may last longer. */
@@ -542,10 +548,16 @@ public enum Coefficient {
     PLAN_PLACE_MIN,
     /** Seconds in which a plan is made. */
     PLAN_SECONDS,
+    /** Seconds after which the best plan is no longer looked for where something clashes. */
+    PLAN_BEST_SECONDS,
+    /** Seconds after which what clashes, and what of it would help, is no longer looked for. */
+    PLAN_CLASH_SECONDS,
     /** Steps of the solver for one aim. */
     PLAN_AIM_STEPS,
     /** Steps of the solver for one question about a clash. */
-    PLAN_CLASH_STEPS;
+    PLAN_CLASH_STEPS,
+    /** Steps of the solver for one day with fewer pieces, or with a serving in two batches. */
+    PLAN_WAY_OUT_STEPS;
 
     private final Row row;
 

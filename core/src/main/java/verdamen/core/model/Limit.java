@@ -143,7 +143,9 @@ public enum Limit implements Coded {
     WORKERS("workers", 1, 12, Unit.COUNT),
     /** A time of a plan: from the day before to the end of the day after. */
     PLAN_MINUTE("planMinute", -1440, 2880, Unit.MINUTES),
-    /** Pans, ovens or mixers of a plan. */
+    /** A side of a tray for balls of dough. */
+    TRAY_MM("trayMm", 100, 2000, Unit.MILLIMETRES),
+    /** Pans, ovens, mixers or trays of a plan. */
     PLAN_PLACES("planPlaces", 0, 20, Unit.COUNT),
     /** Room in the fridge, litres. */
     FRIDGE_LITRES("fridgeLitres", 0, 2000, Unit.COUNT),

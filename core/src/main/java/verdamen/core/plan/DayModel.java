@@ -45,6 +45,7 @@ final class DayModel {
         this.asked = asked;
         day.tasks().forEach(this::add);
         day.links().forEach(this::add);
+        day.onTrays().forEach(this::add);
         Map<Worker, List<IntervalVar>> busy = new LinkedHashMap<>();
         tasks.values().forEach(task -> addDoers(task, busy));
         busy.values().forEach(model::addNoOverlap);
@@ -125,6 +126,24 @@ final class DayModel {
         if (link.most() != null) {
             model.addLessOrEqual(passed, link.most());
         }
+    }
+
+    private void add(OnTrays on) {
+        if (day.placesNeeded().containsKey(Place.TRAY)) {
+            IntVar minutes = model.newIntVar(0, day.last() - earliest(), "");
+            takenUp.computeIfAbsent(Place.TRAY, none -> new LinkedHashMap<>())
+                    .put(model.newIntervalVar(moment(on.from()), minutes, moment(on.to()), ""), on.trays());
+        }
+    }
+
+    /** The first minute in which something is done: before the day, when it was begun then. */
+    private int earliest() {
+        return Math.min(
+                day.first(),
+                day.begun().starts().values().stream()
+                        .mapToInt(Integer::intValue)
+                        .min()
+                        .orElse(day.first()));
     }
 
     String servingOf(Link link) {

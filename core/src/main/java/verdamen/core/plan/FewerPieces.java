@@ -14,7 +14,12 @@ import verdamen.core.plan.PlanQuestion.Wanted;
  * @param asked how many pieces were asked for
  * @param pieces how many can be made
  */
-public record FewerPieces(String serving, int asked, int pieces) {
+public record FewerPieces(String serving, int asked, int pieces) implements WayOut {
+
+    @Override
+    public PlanSpec taken(PlanSpec spec) {
+        return spec.withServing(serving, each -> each.withPieces(pieces));
+    }
 
     /**
      * For each serving by itself, the most pieces with which everything can be met; nothing where even one is too many.

@@ -95,7 +95,7 @@ public final class MovedTask {
                         link.from().task().equals(key()) || link.to().task().equals(key()))
                 .forEach(this::addLink);
         addHands();
-        moved.way().takesUp().forEach(this::addPlace);
+        new TakenUp(day, byKey).tooMuch(key()).forEach((place, by) -> add(Kind.PLACE, place.code(), by));
         for (Serving serving : day.servings()) {
             if (serving.ready().equals(key())) {
                 add(Kind.ON_TIME, serving.key(), moved.end() - serving.due());
@@ -152,21 +152,5 @@ public final class MovedTask {
     /** For how many minutes another task goes on meanwhile. */
     private int together(Planned other) {
         return Math.min(moved.end(), other.end()) - Math.max(moved.start(), other.start());
-    }
-
-    /** The most of a place is taken up when something that takes it up was just begun. */
-    private void addPlace(Place place, int taken) {
-        List<Planned> using = others.stream()
-                .filter(each -> each.way().takesUp().containsKey(place) && together(each) > 0)
-                .toList();
-        int most = using.stream()
-                .mapToInt(each -> Math.max(each.start(), moved.start()))
-                .map(minute -> using.stream()
-                        .filter(each -> each.start() <= minute && minute < each.end())
-                        .mapToInt(each -> each.way().takesUp().get(place))
-                        .sum())
-                .max()
-                .orElse(0);
-        add(Kind.PLACE, place.code(), most + taken - day.places().getOrDefault(place, 0));
     }
 }

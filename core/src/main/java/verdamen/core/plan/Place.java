@@ -11,7 +11,9 @@ public enum Place implements Coded {
     /** A mixer. */
     MIXER("mixer"),
     /** Room in the fridge, litres. */
-    FRIDGE("fridge");
+    FRIDGE("fridge"),
+    /** A tray with balls of dough. */
+    TRAY("tray");
 
     private final String code;
 

@@ -33,7 +33,13 @@ public record Plan(List<Planned> tasks, int late, int standing, int handOvers, i
             int start,
             int end,
             PlanTask.Way way,
-            @Nullable String worker) {}
+            @Nullable String worker) {
+
+        /** The same so many minutes sooner. */
+        Planned sooner(int minutes) {
+            return new Planned(task, start - minutes, end - minutes, way, worker);
+        }
+    }
 
     /** When the last piece of a serving is cooked, minutes from the beginning of the day. */
     public int cooked(String serving) {
@@ -55,10 +61,18 @@ public record Plan(List<Planned> tasks, int late, int standing, int handOvers, i
                 .end();
     }
 
+    /** Its tasks by their keys. */
+    Map<String, Planned> byKey() {
+        return byKey(tasks);
+    }
+
+    private static Map<String, Planned> byKey(List<Planned> planned) {
+        return planned.stream().collect(Collectors.toMap(each -> each.task().key(), each -> each));
+    }
+
     /** The plan of tasks with their times. */
     static Plan of(PlanDay day, List<Planned> planned, boolean proved) {
-        Map<String, Planned> byKey =
-                planned.stream().collect(Collectors.toMap(each -> each.task().key(), each -> each));
+        Map<String, Planned> byKey = byKey(planned);
         int late = 0;
         int standing = 0;
         int handOvers = 0;

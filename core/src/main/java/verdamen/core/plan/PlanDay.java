@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
+import verdamen.core.plan.OnTrays.TrayTime;
 
 /**
  * A day's work as it is to be planned: what is done, how that hangs together, who and what is there. All times are whole
@@ -20,9 +21,10 @@ import verdamen.core.model.Faults;
  *
  * @param tasks what is done, each under a key of its own
  * @param links how tasks stand to each other
+ * @param onTrays which balls lie on trays when
  * @param servings what is served when
  * @param workers who is there
- * @param places how much there is of each place; what is missing is not there
+ * @param places how much there is of each place; what is missing is not there, but for trays, which are enough then
  * @param pins tasks, by their keys, that begin at a time the user chose
  * @param first nothing begins before
  * @param last nothing ends later
@@ -31,6 +33,7 @@ import verdamen.core.model.Faults;
 public record PlanDay(
         List<PlanTask> tasks,
         List<Link> links,
+        List<OnTrays> onTrays,
         List<Serving> servings,
         List<Worker> workers,
         Map<Place, Integer> places,
@@ -49,12 +52,14 @@ public record PlanDay(
     public static PlanDay of(PlanQuestion asked) {
         List<PlanTask> tasks = new ArrayList<>();
         List<Link> links = new ArrayList<>();
+        List<OnTrays> onTrays = new ArrayList<>();
         List<Serving> servings = new ArrayList<>();
         for (PlanQuestion.Wanted wanted : asked.wanted()) {
             ServingWork work =
                     new ServingWork(wanted, asked.careful(), asked.places().getOrDefault(Place.PAN, 0));
             tasks.addAll(work.tasks());
             links.addAll(work.links());
+            work.onTrays(asked.tray()).ifPresent(onTrays::add);
             servings.add(work.serving());
         }
         Faults faults = new Faults();
@@ -76,6 +81,7 @@ public record PlanDay(
         return new PlanDay(
                 List.copyOf(tasks),
                 List.copyOf(links),
+                List.copyOf(onTrays),
                 List.copyOf(servings),
                 asked.workers(),
                 asked.places(),
@@ -130,14 +136,33 @@ public record PlanDay(
         return byKey;
     }
 
-    /** How much there is of each place that some task takes up: none where the kitchen has none. */
+    /** How much there is of each place that something takes up: none where the kitchen has none; trays only when they were counted. */
     Map<Place, Integer> placesNeeded() {
         Map<Place, Integer> needed = new EnumMap<>(Place.class);
         for (PlanTask task : tasks) {
             for (PlanTask.Way way : task.ways()) {
-                way.takesUp().keySet().forEach(place -> needed.put(place, places.getOrDefault(place, 0)));
+                way.takesUp().keySet().forEach(place -> needed.put(place, there(place)));
             }
         }
+        if (!onTrays.isEmpty() && places.containsKey(Place.TRAY)) {
+            needed.put(Place.TRAY, there(Place.TRAY));
+        }
         return needed;
+    }
+
+    /** How much there is of a place; trays that nobody counted are as many as it takes. */
+    int there(Place place) {
+        return places.getOrDefault(place, place == Place.TRAY ? Integer.MAX_VALUE : 0);
+    }
+
+    /** The most of a place that a plan takes up at a time. */
+    public int mostTakenUp(Place place, Plan plan) {
+        return new TakenUp(this, plan.byKey()).most(place);
+    }
+
+    /** When in a plan balls lie on trays. */
+    public List<TrayTime> trayTimes(Plan plan) {
+        TakenUp taken = new TakenUp(this, plan.byKey());
+        return onTrays.stream().map(taken::at).toList();
     }
 }

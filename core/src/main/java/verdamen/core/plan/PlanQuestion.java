@@ -7,6 +7,7 @@ import verdamen.core.bench.MadeFormula;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.portion.Scaling;
 import verdamen.core.portion.ScalingQuestion;
+import verdamen.core.portion.Tray;
 
 /**
  * What a kitchen wants to serve, and with what. Times are whole minutes from the beginning of the day that is planned; they are
@@ -17,13 +18,15 @@ import verdamen.core.portion.ScalingQuestion;
  * @param places how much there is of each place
  * @param careful whether every step is given the longest that it likely takes, else its middle
  * @param pins tasks, by their keys, that begin at a time the user chose
+ * @param tray a tray for balls of dough
  */
 public record PlanQuestion(
         List<Wanted> wanted,
         List<Worker> workers,
         Map<Place, Integer> places,
         boolean careful,
-        Map<String, Integer> pins) {
+        Map<String, Integer> pins,
+        Tray tray) {
 
     /**
      * Bread that is served at some time.
@@ -72,6 +75,6 @@ public record PlanQuestion(
     }
 
     private PlanQuestion withAll(List<Wanted> others) {
-        return new PlanQuestion(others, workers, places, careful, pins);
+        return new PlanQuestion(others, workers, places, careful, pins, tray);
     }
 }

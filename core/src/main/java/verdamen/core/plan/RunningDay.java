@@ -6,10 +6,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.plan.DayProgress.Done;
+import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.PlanTask.Way;
 import verdamen.core.plan.Solved.Missed;
@@ -24,6 +26,7 @@ public final class RunningDay {
     private final DayProgress progress;
     private final int now;
     private final Map<String, Expected> expected = new LinkedHashMap<>();
+    private final Map<String, Scheduled> planned = new HashMap<>();
 
     /**
      * A task as it was planned last.
@@ -96,10 +99,11 @@ public final class RunningDay {
         this.day = day;
         this.progress = progress;
         this.now = now;
-        Map<String, Scheduled> byKey = new HashMap<>();
-        schedule.forEach(each -> byKey.put(each.task(), each));
+        schedule.forEach(each -> planned.put(each.task(), each));
         List<Planned> all = new ArrayList<>();
-        day.tasks().forEach(task -> all.add(new Planned(task, byKey.getOrDefault(task.key(), unplanned(task)))));
+        for (PlanTask task : day.tasks()) {
+            all.add(new Planned(task, planned.computeIfAbsent(task.key(), none -> unplanned(task))));
+        }
         all.sort(Comparator.comparingInt(each -> each.as().start()));
         all.forEach(this::addBegun);
         all.stream().filter(each -> !expected.containsKey(each.task().key())).forEach(this::addMoved);
@@ -170,7 +174,7 @@ public final class RunningDay {
         int waitsUntil = waitsUntil(task, minutes);
         int handsFrom = as.worker() == null ? waitsUntil : handsFree(as.worker());
         int from = goesOnSooner(task) ? waitsUntil : as.start();
-        int start = room(as, minutes, Math.max(Math.max(from, now), Math.max(waitsUntil, handsFrom)));
+        int start = room(as, Math.max(Math.max(from, now), Math.max(waitsUntil, handsFrom)));
         boolean holdsUp = start > as.start() && start == now && waitsUntil <= as.start() && handsFrom <= as.start();
         expected.put(
                 task.key(),
@@ -225,37 +229,90 @@ public final class RunningDay {
                 .orElse(Integer.MIN_VALUE);
     }
 
-    /** The first minute from which there is room for it until it is done; a place that is too small anyway is no reason to wait. */
-    private int room(Scheduled as, int minutes, int from) {
-        List<Integer> tries = new ArrayList<>(List.of(from));
+    /** So much of a place from a minute until another; how long it goes on is known only once it is over. */
+    private record Span(Place place, int amount, int from, int to) {
+
+        boolean lies(int minute) {
+            return from <= minute && minute < to;
+        }
+    }
+
+    /** What is taken up by all that was begun or can be expected. */
+    private List<Span> takenUp() {
+        List<Span> spans = new ArrayList<>();
         expected.values().stream()
-                .map(Expected::end)
-                .filter(end -> end > from)
-                .sorted()
-                .forEach(tries::add);
+                .filter(each -> each.standing() != Standing.DONE)
+                .forEach(each -> each.takesUp()
+                        .forEach((place, amount) -> spans.add(new Span(place, amount, each.start(), each.end()))));
+        for (OnTrays on : day.onTrays()) {
+            Expected last = expected.get(on.to().task());
+            boolean empty = last != null && last.standing() == Standing.DONE;
+            if (expected.containsKey(on.from().task()) && !empty) {
+                spans.add(new Span(Place.TRAY, on.trays(), at(on.from()), until(on)));
+            }
+        }
+        return spans;
+    }
+
+    /** Until when balls lie on trays; as long as planned where the task that ends it is still to come. */
+    private int until(OnTrays on) {
+        return expected.containsKey(on.to().task()) ? at(on.to()) : at(on.from()) + plannedMinutes(on);
+    }
+
+    private int plannedMinutes(OnTrays on) {
+        return planned(on.to()) - planned(on.from());
+    }
+
+    private int planned(Link.Moment moment) {
+        Scheduled as = Objects.requireNonNull(planned.get(moment.task()));
+        return moment.end() ? as.end() : as.start();
+    }
+
+    /** What a task takes up if it begins then; with its first ball the trays of its dough. */
+    private List<Span> wouldTakeUp(Scheduled as, int start) {
+        List<Span> spans = new ArrayList<>();
+        int minutes = Math.max(1, as.end() - as.start());
+        as.takesUp().forEach((place, amount) -> spans.add(new Span(place, amount, start, start + minutes)));
+        for (OnTrays on : day.onTrays()) {
+            if (on.from().task().equals(as.task())) {
+                int from = on.from().end() ? start + minutes : start;
+                spans.add(new Span(Place.TRAY, on.trays(), from, from + plannedMinutes(on)));
+            }
+        }
+        return spans;
+    }
+
+    /** The first minute from which there is room for it until it is done; a place that is too small anyway is no reason to wait. */
+    private int room(Scheduled as, int from) {
+        List<Span> others = takenUp();
+        List<Integer> tries = new ArrayList<>(List.of(from));
+        others.stream().map(Span::to).filter(end -> end > from).sorted().forEach(tries::add);
         return tries.stream()
-                .filter(start -> as.takesUp().entrySet().stream()
-                        .allMatch(up -> hasRoom(up.getKey(), up.getValue(), start, start + minutes)))
+                .filter(start -> wouldTakeUp(as, start).stream().allMatch(span -> hasRoom(span, others)))
                 .findFirst()
                 .orElse(from);
     }
 
-    private boolean hasRoom(Place place, int wanted, int from, int to) {
-        List<Expected> others = expected.values().stream()
-                .filter(each -> each.takesUp().containsKey(place)
-                        && each.standing() != Standing.DONE
-                        && each.start() < to
-                        && from < each.end())
-                .toList();
-        TreeSet<Integer> minutes = new TreeSet<>(List.of(from));
-        others.forEach(each -> minutes.add(Math.max(from, each.start())));
-        int free = day.places().getOrDefault(place, 0) - wanted;
+    private boolean hasRoom(Span wanted, List<Span> others) {
+        List<Span> there =
+                others.stream().filter(each -> each.place() == wanted.place()).toList();
+        TreeSet<Integer> minutes = new TreeSet<>(List.of(wanted.from()));
+        there.stream().map(Span::from).filter(wanted::lies).forEach(minutes::add);
+        int free = day.there(wanted.place()) - wanted.amount();
         return minutes.stream()
-                .allMatch(minute -> others.stream()
-                                .filter(each -> each.start() <= minute && minute < each.end())
-                                .mapToInt(each -> each.takesUp().get(place))
+                .allMatch(minute -> there.stream()
+                                .filter(each -> each.lies(minute))
+                                .mapToInt(Span::amount)
                                 .sum()
                         <= free);
+    }
+
+    /** When balls lie on trays, of doughs that are not rolled yet. */
+    public List<TrayTime> trayTimes() {
+        return day.onTrays().stream()
+                .filter(on -> expected.get(on.to().task()).standing() != Standing.DONE)
+                .map(on -> on.at(at(on.from()), at(on.to())))
+                .toList();
     }
 
     /** What is missed if it goes on like this: servings that are late, doughs past their windows, work after somebody has gone. */
@@ -320,6 +377,9 @@ public final class RunningDay {
                 day.links().stream()
                         .filter(link -> !starts.containsKey(link.to().task()))
                         .map(link -> starts.containsKey(link.from().task()) ? stillHolding(link) : link)
+                        .toList(),
+                day.onTrays().stream()
+                        .filter(on -> expected.get(on.to().task()).standing() != Standing.DONE)
                         .toList(),
                 day.servings(),
                 day.workers(),

@@ -15,6 +15,7 @@ import verdamen.core.bench.MadeFormula;
 import verdamen.core.cooking.Cooking;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
+import verdamen.core.formula.Pieces;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Limit;
@@ -23,6 +24,10 @@ import verdamen.core.plan.Link.Moment;
 import verdamen.core.plan.PlanQuestion.Wanted;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.PlanTask.Way;
+import verdamen.core.portion.PieceSize;
+import verdamen.core.portion.Portion;
+import verdamen.core.portion.Portion.SizedPieces;
+import verdamen.core.portion.Tray;
 import verdamen.core.prep.Chain;
 import verdamen.core.prep.StepResult;
 
@@ -68,6 +73,38 @@ final class ServingWork {
                 wanted.due(),
                 one(parBaked ? Kind.FINISH_COOKING : Kind.COOK).key(),
                 tasks.get(tasks.size() - 1).key());
+    }
+
+    /** Its balls on trays, from when the dough is divided until the last is rolled; nothing when it is not divided. */
+    Optional<OnTrays> onTrays(Tray tray) {
+        return first(Kind.DIVIDE).map(divide -> {
+            List<SizedPieces> sizes = sizes();
+            double widest = sizes.stream().mapToDouble(this::ballMm).max().orElse(0);
+            double trays = sizes.stream()
+                    .mapToDouble(size -> (double) size.count() / tray.holds(ballMm(size)))
+                    .sum();
+            return new OnTrays(
+                    wanted.key(),
+                    whole(trays),
+                    tray.holds(widest),
+                    widest,
+                    Moment.startOf(divide),
+                    Moment.endOf(lastBall()));
+        });
+    }
+
+    private List<SizedPieces> sizes() {
+        Portion.MixedPieces mixed = made().portion().sizes();
+        PieceSize size = made().portion().size();
+        return mixed == null
+                ? List.of(new SizedPieces(whole(pieces()), size.grams(), size.diameterMm()))
+                : mixed.fitted();
+    }
+
+    /** How wide a ball of a size is, with its filling, mm. */
+    private double ballMm(SizedPieces size) {
+        double grams = size.grams() * Pieces.withFilling(made().formula());
+        return Tray.ballMm(grams, made().formula().style().densityGPerMl());
     }
 
     private MadeFormula made() {
@@ -220,6 +257,11 @@ final class ServingWork {
         return tasks.stream().filter(task -> task.kind() == kind).findFirst();
     }
 
+    /** The task with which the last ball is gone: what is pressed or cut may leave rolling out, then cooking takes its place. */
+    private PlanTask lastBall() {
+        return first(Kind.ROLL).orElseGet(() -> one(Kind.COOK));
+    }
+
     private void link() {
         int at = (int) Coefficient.GOES_ON_WITHIN_MIN.value();
         PlanTask mix = one(Kind.MIX);
@@ -249,9 +291,8 @@ final class ServingWork {
             }
             before = task;
         }
-        // What is pressed or cut may leave rolling out: then cooking takes its place in the window.
         Optional<PlanTask> roll = first(Kind.ROLL);
-        linkWindow(mix, roll.orElse(cook));
+        linkWindow(mix, lastBall());
         if (roll.isPresent()) {
             linkCooking(roll.orElseThrow(), cook);
         } else {

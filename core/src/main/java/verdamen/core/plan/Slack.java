@@ -1,7 +1,6 @@
 package verdamen.core.plan;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import verdamen.core.plan.Plan.Planned;
@@ -69,23 +68,17 @@ public final class Slack {
 
     /** How far it can move, up to so many minutes, before what it takes up is taken up by others. */
     private int room(Planned one, int most) {
-        int minutes = most;
-        for (Map.Entry<Place, Integer> up : one.way().takesUp().entrySet()) {
-            int free = day.places().getOrDefault(up.getKey(), 0) - up.getValue();
-            List<Planned> others = plan.tasks().stream()
-                    .filter(other -> other != one && other.way().takesUp().containsKey(up.getKey()))
-                    .toList();
-            for (int minute = one.start() - 1; minute >= one.start() - minutes; minute--) {
-                int now = minute;
-                int taken = others.stream()
-                        .filter(other -> other.start() <= now && now < other.end())
-                        .mapToInt(other -> other.way().takesUp().get(up.getKey()))
-                        .sum();
-                if (taken > free) {
-                    minutes = one.start() - 1 - minute;
-                }
+        String key = one.task().key();
+        if (!new TakenUp(day, byKey).hasPart(key)) {
+            return most;
+        }
+        Map<String, Planned> moved = new HashMap<>(byKey);
+        for (int minutes = 1; minutes <= most; minutes++) {
+            moved.put(key, one.sooner(minutes));
+            if (!new TakenUp(day, moved).tooMuch(key).isEmpty()) {
+                return minutes - 1;
             }
         }
-        return minutes;
+        return most;
     }
 }

@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
@@ -32,9 +32,10 @@ public final class Solver {
 
     private final PlanDay day;
     private final Consumer<Progress> told;
-    private final long began = System.nanoTime();
+    private final SolvingTime time;
     private volatile boolean cancelled;
     private boolean smallest = true;
+    private boolean allTried = true;
     private volatile @Nullable CpSolver running;
 
     /** What is wished for, the first before the others. */
@@ -67,8 +68,16 @@ public final class Solver {
      * @param told hears of each aim that is reached
      */
     public Solver(PlanDay day, Consumer<Progress> told) {
+        this(day, told, System::nanoTime);
+    }
+
+    /**
+     * @param nanos a clock, ns
+     */
+    Solver(PlanDay day, Consumer<Progress> told, LongSupplier nanos) {
         this.day = day;
         this.told = told;
+        time = new SolvingTime(nanos);
         Native.load();
     }
 
@@ -96,17 +105,22 @@ public final class Solver {
         if (best.isPresent() && best.orElseThrow().late() == 0 || cancelled) {
             return new Solved(best.orElse(null), List.of(), true, List.of(), List.of());
         }
-        told.accept(new Progress(Aim.CLASH, best.orElse(null)));
+        Closest closest = best.isPresent() ? new Closest(best.orElseThrow(), late(best.orElseThrow())) : closest();
+        told.accept(new Progress(Aim.CLASH, closest.plan()));
+        time.until(Coefficient.PLAN_CLASH_SECONDS);
         List<Demand> clash = clash().orElse(List.of());
         List<Remedy> remedies = remedies(clash);
+        time.until(Coefficient.PLAN_SECONDS);
         if (cancelled) {
             // What was not looked at to its end is not told.
-            return new Solved(best.orElse(null), List.of(), true, List.of(), List.of());
+            return new Solved(closest.plan(), List.of(), true, List.of(), List.of());
         }
-        if (best.isEmpty()) {
-            return closest(clash, remedies);
-        }
-        return new Solved(best.orElseThrow(), clash, smallest, remedies, late(best.orElseThrow()));
+        return new Solved(closest.plan(), clash, smallest, remedies, closest.missed());
+    }
+
+    /** Whether all that {@link #canMeet} and the ways out were asked was answered in time; else something may help that was not found. */
+    public boolean allTried() {
+        return allTried;
     }
 
     private List<Missed> late(Plan plan) {
@@ -140,6 +154,10 @@ public final class Solver {
                 break;
             }
             best = reached;
+            if (best.late() > 0) {
+                // Something clashes: why, and what would help, takes time too.
+                time.until(Coefficient.PLAN_BEST_SECONDS);
+            }
         }
         return Optional.ofNullable(best);
     }
@@ -180,8 +198,17 @@ public final class Solver {
         };
     }
 
+    /**
+     * A plan where not everything can be met.
+     *
+     * @param plan the plan; null when none was found in time
+     * @param missed what it misses
+     */
+    private record Closest(@Nullable Plan plan, List<Missed> missed) {}
+
     /** The plan that misses its demands by the least. */
-    private Solved closest(List<Demand> clash, List<Remedy> remedies) {
+    private Closest closest() {
+        time.until(Coefficient.PLAN_BEST_SECONDS);
         DayModel model = new DayModel(day, Set.of());
         DayWishes wishes = new DayWishes(model);
         Map<Demand, IntVar> by = new LinkedHashMap<>();
@@ -193,7 +220,7 @@ public final class Solver {
         }
         Plan first = reach(model, Aim.MISSED, all.build(), true);
         if (first == null) {
-            return new Solved(null, clash, smallest, remedies, List.of());
+            return new Closest(null, List.of());
         }
         List<Missed> misses = new ArrayList<>();
         by.forEach((demand, missed) -> {
@@ -203,7 +230,7 @@ public final class Solver {
                 misses.add(new Missed(demand, reached));
             }
         });
-        return new Solved(best(model, wishes).orElse(first), clash, smallest, remedies, misses);
+        return new Closest(best(model, wishes).orElse(first), misses);
     }
 
     /**
@@ -236,9 +263,10 @@ public final class Solver {
 
     /** Whether everything that is asked of a day can be met, as far as can be found out in what is left of this one's time. */
     public boolean canMeet(PlanDay other) {
-        CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
+        CpSolver solver = solver(Coefficient.PLAN_WAY_OUT_STEPS);
         solver.getParameters().setStopAfterFirstSolution(true);
         CpSolverStatus status = solve(solver, new DayModel(other, new HashSet<>(other.demands())));
+        allTried &= status != CpSolverStatus.UNKNOWN;
         return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
     }
 
@@ -253,6 +281,7 @@ public final class Solver {
             model.model().minimize(missed);
             CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
             CpSolverStatus status = solve(solver, model);
+            allTried &= status != CpSolverStatus.UNKNOWN;
             if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
                 remedies.add(remedy(demand, (int) solver.value(missed), model.plan(solver, false)));
             }
@@ -277,7 +306,7 @@ public final class Solver {
     }
 
     private CpSolverStatus solve(CpSolver solver, DayModel model) {
-        if (cancelled || secondsLeft() <= 0) {
+        if (cancelled || time.left() <= 0) {
             return CpSolverStatus.UNKNOWN;
         }
         running = solver;
@@ -298,12 +327,7 @@ public final class Solver {
                 .setNumWorkers(1)
                 .setRandomSeed(1)
                 .setMaxDeterministicTime(steps.value())
-                .setMaxTimeInSeconds(Math.max(0, secondsLeft()));
+                .setMaxTimeInSeconds(time.left());
         return solver;
-    }
-
-    private double secondsLeft() {
-        double gone = (System.nanoTime() - began) / (double) TimeUnit.SECONDS.toNanos(1);
-        return Coefficient.PLAN_SECONDS.value() - gone;
     }
 }

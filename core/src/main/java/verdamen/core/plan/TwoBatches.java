@@ -3,10 +3,12 @@ package verdamen.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.plan.PlanQuestion.Wanted;
+import verdamen.core.plan.PlanSpec.ServingSpec;
 
 /**
  * A way out of a clash: one serving made in two batches, each with a window of its own, with which everything can be met.
@@ -15,7 +17,23 @@ import verdamen.core.plan.PlanQuestion.Wanted;
  * @param first pieces of the first batch
  * @param second pieces of the second batch
  */
-public record TwoBatches(String serving, int first, int second) {
+public record TwoBatches(String serving, int first, int second) implements WayOut {
+
+    /** The second is put at the end, so that the others keep their keys; what is put aside is taken from the first. */
+    @Override
+    public PlanSpec taken(PlanSpec spec) {
+        List<@Nullable ServingSpec> halved = new ArrayList<>();
+        ServingSpec more = null;
+        for (ServingSpec each : spec.servings() == null ? List.<ServingSpec>of() : spec.servings()) {
+            boolean isIt = each != null && PlanSpec.key(halved.size()).equals(serving);
+            more = isIt ? each.withPieces(second).withoutSplits() : more;
+            halved.add(isIt ? each.withPieces(first) : each);
+        }
+        if (more != null) {
+            halved.add(more);
+        }
+        return spec.withServings(halved);
+    }
 
     /**
      * For each serving by itself, its halves when everything can be met with them.

@@ -21,6 +21,7 @@ import verdamen.core.model.Faults;
 import verdamen.core.plan.PlanSpec.ServingSpec;
 import verdamen.core.plan.PlanSpec.WorkerSpec;
 import verdamen.core.plan.PlanTask.Kind;
+import verdamen.core.portion.Tray;
 
 /** Other ways to get through a day. */
 public class AlternativeTest {
@@ -42,6 +43,7 @@ public class AlternativeTest {
                 litres,
                 true,
                 List.of(new PlanSpec.PinSpec("s1/roll", 600)),
+                null,
                 null);
     }
 
@@ -100,7 +102,8 @@ public class AlternativeTest {
                         new Worker("Evening", -420, -120, EnumSet.of(Role.PREP, Role.DOUGH))),
                 Map.of(Place.PAN, 1, Place.FRIDGE, 20),
                 false,
-                Map.of()));
+                Map.of(),
+                Tray.USUAL));
         Solved solved = new Solver(day, progress -> {}).solve();
         assertEquals(solved.missed(), List.of());
         Plan plan = Objects.requireNonNull(solved.plan());

@@ -107,7 +107,7 @@ final class EveryPlan {
                 return false;
             }
         }
-        return linksHold(planned) && thereIsRoom(planned) && canStillWin(planned);
+        return linksHold(planned) && thereIsRoom(planned) && thereAreTrays(planned) && canStillWin(planned);
     }
 
     private boolean linksHold(Planned planned) {
@@ -147,6 +147,28 @@ final class EveryPlan {
             }
         }
         return true;
+    }
+
+    private boolean thereAreTrays(Planned planned) {
+        Integer there = day.places().get(Place.TRAY);
+        if (there == null || !asks(Demand.Kind.PLACE, Place.TRAY.code())) {
+            return true;
+        }
+        byKey.put(planned.task().key(), planned);
+        int[] taken = new int[day.last() - day.first()];
+        boolean enough = true;
+        for (OnTrays on : day.onTrays()) {
+            Planned from = byKey.get(on.from().task());
+            Planned to = byKey.get(on.to().task());
+            if (from != null && to != null) {
+                for (int minute = from.start(); minute < to.end(); minute++) {
+                    taken[minute - day.first()] += on.trays();
+                    enough &= taken[minute - day.first()] <= there;
+                }
+            }
+        }
+        byKey.remove(planned.task().key());
+        return enough;
     }
 
     /** What is already later than the best is not tried to its end. */

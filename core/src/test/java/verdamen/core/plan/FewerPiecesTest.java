@@ -13,6 +13,7 @@ import verdamen.core.Doughs;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.plan.PlanQuestion.Wanted;
 import verdamen.core.plan.PlanSpec.ServingSpec;
+import verdamen.core.portion.Tray;
 
 /** So many pieces that everything can be met, and not one more. */
 public class FewerPiecesTest {
@@ -37,7 +38,8 @@ public class FewerPiecesTest {
                 List.of(new Worker("Bench", from, 760, EnumSet.allOf(Role.class))),
                 Map.of(Place.PAN, 1, Place.FRIDGE, 20),
                 false,
-                Map.of());
+                Map.of(),
+                Tray.USUAL);
     }
 
     private static boolean canBeMet(PlanQuestion question) {
@@ -88,9 +90,10 @@ public class FewerPiecesTest {
                 0,
                 null,
                 null,
+                null,
                 null);
         assertEquals(
-                spec.after(new FewerPieces("s2", 16, 9)).servings(),
+                new FewerPieces("s2", 16, 9).taken(spec).servings(),
                 List.of(
                         new ServingSpec(3L, null, 24, 720, null, null, null),
                         new ServingSpec(4L, null, 9, 720, true, null, null)));

@@ -91,6 +91,7 @@ public class MovedTaskTest {
                 List.of(
                         new Link(Link.Moment.startOf(mix.task()), Link.Moment.endOf(roll.task()), 0, 90, true),
                         Link.after(roll.task(), cook.task(), 5, 30)),
+                List.of(),
                 List.of(new Serving("s1", 670, "s1/cook", "s1/cook")),
                 List.of(BENCH),
                 Map.of(Place.PAN, 2),

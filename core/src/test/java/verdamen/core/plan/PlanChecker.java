@@ -66,6 +66,15 @@ final class PlanChecker {
                 int taken = going.stream()
                         .mapToInt(each -> each.way().takesUp().getOrDefault(place, 0))
                         .sum();
+                if (place == Place.TRAY) {
+                    taken += day.onTrays().stream()
+                            .filter(on -> at(byKey, on.from()) <= now && now < at(byKey, on.to()))
+                            .mapToInt(OnTrays::trays)
+                            .sum();
+                    if (!day.places().containsKey(place)) {
+                        continue;
+                    }
+                }
                 if (taken > day.places().getOrDefault(place, 0)) {
                     broken.add(place + " is taken up " + taken + " times at " + now);
                 }

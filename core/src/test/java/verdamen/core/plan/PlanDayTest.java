@@ -8,6 +8,7 @@ import static verdamen.core.Doughs.line;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -23,9 +24,11 @@ import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.StepEdit;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.model.RefusedException;
+import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.Solved.Missed;
+import verdamen.core.portion.Tray;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
 import verdamen.core.prep.StepSpec;
@@ -59,7 +62,8 @@ public class PlanDayTest {
         for (int number = 1; number <= workers; number++) {
             there.add(worker("w" + number, 8 * 60, 13 * 60));
         }
-        return new PlanQuestion(List.of(wanted), there, Map.of(Place.PAN, pans, Place.FRIDGE, 20), false, Map.of());
+        return new PlanQuestion(
+                List.of(wanted), there, Map.of(Place.PAN, pans, Place.FRIDGE, 20), false, Map.of(), Tray.USUAL);
     }
 
     private static Solved solved(PlanQuestion asked) {
@@ -91,7 +95,8 @@ public class PlanDayTest {
                         .toList(),
                 asked.places(),
                 asked.careful(),
-                asked.pins());
+                asked.pins(),
+                Tray.USUAL);
     }
 
     @Test
@@ -220,7 +225,8 @@ public class PlanDayTest {
     @Test
     public void whoIsCarefulBeginsSooner() {
         PlanQuestion asked = question(1, 1, wanted("a", ROTI, NOON));
-        PlanQuestion careful = new PlanQuestion(asked.wanted(), asked.workers(), asked.places(), true, asked.pins());
+        PlanQuestion careful =
+                new PlanQuestion(asked.wanted(), asked.workers(), asked.places(), true, asked.pins(), Tray.USUAL);
         assertTrue(plan(solved(careful)).begins() < plan(solved(asked)).begins());
     }
 
@@ -228,7 +234,12 @@ public class PlanDayTest {
     public void whatIsPinnedStaysAndTheRestIsPlannedAround() {
         PlanQuestion asked = question(2, 2, wanted("a", ROTI, NOON));
         PlanQuestion pinned = new PlanQuestion(
-                asked.wanted(), asked.workers(), asked.places(), false, Map.of("a/pour", 9 * 60 + 30, "gone/pour", 5));
+                asked.wanted(),
+                asked.workers(),
+                asked.places(),
+                false,
+                Map.of("a/pour", 9 * 60 + 30, "gone/pour", 5),
+                Tray.USUAL);
         Plan plan = plan(solved(pinned));
         assertEquals(one(plan, "a", Kind.MIX).start(), 9 * 60 + 30);
         assertEquals(plan.late(), 0);
@@ -261,7 +272,12 @@ public class PlanDayTest {
     public void whereNothingAloneHelpsThePlanMissesAsLittleAsCanBe() {
         PlanQuestion asked = from(question(1, 0, wanted("a", ROTI, NOON)), 11 * 60 + 30);
         PlanQuestion short3 = new PlanQuestion(
-                asked.wanted(), List.of(worker("w1", 11 * 60 + 30, NOON)), asked.places(), false, asked.pins());
+                asked.wanted(),
+                List.of(worker("w1", 11 * 60 + 30, NOON)),
+                asked.places(),
+                false,
+                asked.pins(),
+                Tray.USUAL);
         Solved solved = solved(short3);
         assertFalse(solved.clash().isEmpty());
         assertEquals(solved.remedies(), List.of());
@@ -284,15 +300,15 @@ public class PlanDayTest {
                 .withMethod(MethodSpec.NONE.withHeat("oven-stone"));
         PlanQuestion asked = question(1, 0, wanted("p", pita, NOON));
         PlanQuestion there = new PlanQuestion(
-                asked.wanted(), asked.workers(), Map.of(Place.OVEN, 1, Place.MIXER, 1), false, Map.of());
+                asked.wanted(), asked.workers(), Map.of(Place.OVEN, 1, Place.MIXER, 1), false, Map.of(), Tray.USUAL);
         Plan plan = plan(solved(there));
         assertEquals(one(plan, "p", Kind.HEAT_OVEN).way().minutes(), 40);
         assertTrue(one(plan, "p", Kind.HEAT_OVEN).end()
                 <= one(plan, "p", Kind.COOK).start());
         assertEquals(one(plan, "p", Kind.KNEAD).worker(), null);
         assertEquals(one(plan, "p", Kind.KNEAD).way().takesUp(), Map.of(Place.MIXER, 1));
-        Solved without =
-                solved(new PlanQuestion(asked.wanted(), asked.workers(), Map.of(Place.OVEN, 1), false, Map.of()));
+        Solved without = solved(
+                new PlanQuestion(asked.wanted(), asked.workers(), Map.of(Place.OVEN, 1), false, Map.of(), Tray.USUAL));
         assertEquals(without.clash(), List.of(new Demand(Demand.Kind.PLACE, "mixer")));
         assertEquals(without.remedies(), List.of(new Remedy(new Demand(Demand.Kind.PLACE, "mixer"), 1, 0, 0)));
     }
@@ -305,7 +321,8 @@ public class PlanDayTest {
                 List.of(new Worker("w1", 0, NOON, EnumSet.of(Role.DOUGH, Role.SHAPE))),
                 asked.places(),
                 false,
-                asked.pins());
+                asked.pins(),
+                Tray.USUAL);
         RefusedException refused = expectThrows(RefusedException.class, () -> PlanDay.of(noCook));
         assertEquals(refused.faults().size(), 1);
         assertEquals(refused.faults().get(0).value(), "cook");
@@ -337,8 +354,73 @@ public class PlanDayTest {
         Solved alone = solved(asked);
         assertTrue(alone.clash().contains(new Demand(Demand.Kind.HOURS, "w1")), "nobody is there: " + alone.clash());
         List<Worker> both = List.of(worker("w1", 8 * 60, 13 * 60), worker("evening", -16 * 60, -10 * 60));
-        Plan plan = plan(solved(new PlanQuestion(asked.wanted(), both, asked.places(), false, Map.of())));
+        Plan plan = plan(solved(new PlanQuestion(asked.wanted(), both, asked.places(), false, Map.of(), Tray.USUAL)));
         assertEquals(one(plan, "a", Kind.MIX).worker(), "evening");
         assertTrue(one(plan, "a", Kind.CHILL).start() < 0);
+    }
+
+    private static PlanQuestion withTrays(PlanQuestion asked, int trays) {
+        Map<Place, Integer> places = new HashMap<>(asked.places());
+        places.put(Place.TRAY, trays);
+        return new PlanQuestion(asked.wanted(), asked.workers(), places, asked.careful(), asked.pins(), asked.tray());
+    }
+
+    /** When the balls of a serving lie on trays. */
+    private static TrayTime onTrays(PlanQuestion asked, Plan plan, String serving) {
+        return PlanDay.of(asked).trayTimes(plan).stream()
+                .filter(each -> each.serving().equals(serving))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    public void ballsLieOnTraysFromWhenTheDoughIsDividedUntilTheLastIsRolled() {
+        PlanQuestion asked = question(2, 2, wanted("a", ROTI, NOON), wanted("b", ROTI, NOON));
+        Plan plan = plan(solved(asked));
+        TrayTime a = onTrays(asked, plan, "a");
+        assertEquals(a.from(), one(plan, "a", Kind.DIVIDE).start());
+        assertEquals(a.to(), one(plan, "a", Kind.ROLL).end());
+        // 20 balls of some 50 g: 44 mm wide with 20 mm between them, 27 to a tray of 400 by 300 mm.
+        assertEquals(a.ballMm(), Tray.ballMm(1003.0 / 20, 1.2), 3);
+        assertEquals(a.trays(), (int) Math.ceil(asked.wanted().get(0).pieces() / (double) a.perTray()));
+        assertEquals(a.perTray(), Tray.USUAL.holds(a.ballMm()));
+    }
+
+    @Test
+    public void withTooFewTraysOneDoughWaitsUntilTheOtherIsRolled() {
+        PlanQuestion asked = question(2, 2, wanted("a", ROTI, NOON), wanted("b", ROTI, NOON));
+        Plan together = plan(solved(asked));
+        int each = onTrays(asked, together, "a").trays();
+        assertEquals(PlanDay.of(asked).mostTakenUp(Place.TRAY, together), 2 * each, "nobody counted them");
+        PlanQuestion few = withTrays(asked, 2 * each - 1);
+        Plan plan = plan(solved(few));
+        assertEquals(PlanDay.of(few).mostTakenUp(Place.TRAY, plan), each);
+        TrayTime a = onTrays(few, plan, "a");
+        TrayTime b = onTrays(few, plan, "b");
+        assertTrue(a.to() <= b.from() || b.to() <= a.from(), a + " and " + b);
+        assertTrue(plan.standing() >= together.standing(), "one of them is cooked sooner");
+    }
+
+    @Test
+    public void withoutATrayThatIsTheClashAndOneMoreOfThemHelps() {
+        PlanQuestion asked = question(1, 1, wanted("a", ROTI, NOON));
+        int trays = onTrays(asked, plan(solved(asked)), "a").trays();
+        Solved none = solved(withTrays(asked, 0));
+        Demand demand = new Demand(Demand.Kind.PLACE, "tray");
+        assertEquals(none.clash(), List.of(demand));
+        assertEquals(none.remedies(), List.of(new Remedy(demand, trays, 0, 0)));
+        assertEquals(none.missed(), List.of(new Missed(demand, trays)));
+    }
+
+    @Test
+    public void whatIsPressedLiesOnTraysUntilItIsCookedAndWhatIsNotDividedOnNone() {
+        StepEdit withoutRolling = new StepEdit("roll", null, true, null, null);
+        FormulaSpec pressed = ROTI.withMethod(MethodSpec.NONE.withSteps(List.of(withoutRolling)));
+        PlanQuestion asked = question(1, 1, wanted("a", pressed, NOON));
+        Plan plan = plan(solved(asked));
+        assertEquals(onTrays(asked, plan, "a").to(), one(plan, "a", Kind.COOK).end());
+        FormulaSpec whole = ROTI.withMethod(
+                MethodSpec.NONE.withSteps(List.of(withoutRolling, new StepEdit("divide", null, true, null, null))));
+        assertEquals(PlanDay.of(question(1, 1, wanted("a", whole, NOON))).onTrays(), List.of());
     }
 }

@@ -1,6 +1,7 @@
 package verdamen.core.plan;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
@@ -15,7 +16,9 @@ import org.testng.annotations.Test;
 import verdamen.core.model.Faults;
 import verdamen.core.plan.PlanSpec.PinSpec;
 import verdamen.core.plan.PlanSpec.ServingSpec;
+import verdamen.core.plan.PlanSpec.TraySpec;
 import verdamen.core.plan.PlanSpec.WorkerSpec;
+import verdamen.core.portion.Tray;
 
 /** What is asked of a plan: read, and changed by what would help. */
 public class PlanSpecTest {
@@ -25,14 +28,23 @@ public class PlanSpecTest {
     private static final WorkerSpec BENCH = new WorkerSpec("Bench", 480, 780, List.of("dough", "shape"));
     private static final WorkerSpec MILL = new WorkerSpec("Mill", 600, 700, List.of("cook"));
     private static final PlanSpec SPEC = new PlanSpec(
-            List.of(ROTI, PITA), List.of(BENCH, MILL), 2, 1, 0, 30, false, List.of(new PinSpec("s1/roll", 650)), null);
+            List.of(ROTI, PITA),
+            List.of(BENCH, MILL),
+            2,
+            1,
+            0,
+            30,
+            false,
+            List.of(new PinSpec("s1/roll", 650)),
+            new TraySpec(3, 600.0, null),
+            null);
 
     private static Remedy remedy(Demand.Kind kind, String subject, int by, int before, int after) {
         return new Remedy(new Demand(kind, subject), by, before, after);
     }
 
     private static PlanSpec after(Remedy remedy) {
-        return Objects.requireNonNull(SPEC.after(remedy));
+        return Objects.requireNonNull(remedy.taken(SPEC));
     }
 
     private static List<String> told(Faults faults) {
@@ -45,26 +57,28 @@ public class PlanSpecTest {
     @Test
     public void whatIsRightIsReadWithoutAFault() {
         Faults faults = new Faults();
-        assertEquals(SPEC.readServings(faults), List.of(ROTI, PITA));
+        PlanReading read = PlanReading.of(SPEC, faults);
+        assertEquals(read.servings(), List.of(ROTI, PITA));
         assertEquals(
-                SPEC.readWorkers(faults),
+                read.workers(),
                 List.of(
                         new Worker("Bench", 480, 780, EnumSet.of(Role.DOUGH, Role.SHAPE)),
                         new Worker("Mill", 600, 700, EnumSet.of(Role.COOK))));
-        assertEquals(SPEC.readPlaces(faults), Map.of(Place.PAN, 2, Place.OVEN, 1, Place.MIXER, 0, Place.FRIDGE, 30));
-        assertEquals(SPEC.readPins(faults), Map.of("s1/roll", 650));
+        assertEquals(
+                read.places(), Map.of(Place.PAN, 2, Place.OVEN, 1, Place.MIXER, 0, Place.FRIDGE, 30, Place.TRAY, 3));
+        assertEquals(read.pins(), Map.of("s1/roll", 650));
+        assertEquals(read.tray(), new Tray(600, Tray.USUAL.shortMm()));
         assertEquals(told(faults), List.of());
     }
 
     @Test
     public void whatAPlanUsuallyHasLacksOnlyWhatIsServed() {
         Faults faults = new Faults();
-        assertEquals(PlanSpec.USUAL.readServings(faults), List.of());
-        List<Worker> workers = PlanSpec.USUAL.readWorkers(faults);
-        PlanSpec.USUAL.readPlaces(faults);
-        PlanSpec.USUAL.readPins(faults);
+        PlanReading read = PlanReading.of(PlanSpec.USUAL, faults);
+        assertEquals(read.servings(), List.of());
+        assertFalse(read.places().containsKey(Place.TRAY), "trays are as many as it takes until they are counted");
         assertEquals(told(faults), List.of("null servings missing"));
-        assertEquals(workers.get(0).roles(), EnumSet.allOf(Role.class));
+        assertEquals(read.workers().get(0).roles(), EnumSet.allOf(Role.class));
     }
 
     @DataProvider
@@ -81,7 +95,7 @@ public class PlanSpecTest {
     @Test(dataProvider = "wrongServings")
     public void aWrongServingIsNamedByItsField(ServingSpec wrong, String fault) {
         Faults faults = new Faults();
-        new PlanSpec(List.of(wrong), null, null, null, null, null, null, null, null).readServings(faults);
+        PlanReading.of(SPEC.withServings(List.of(wrong)), faults);
         assertEquals(told(faults), List.of(fault));
     }
 
@@ -101,7 +115,7 @@ public class PlanSpecTest {
     @Test(dataProvider = "wrongWorkers")
     public void aWrongWorkerIsNamedByItsField(WorkerSpec wrong, String fault) {
         Faults faults = new Faults();
-        new PlanSpec(null, List.of(BENCH, wrong), null, null, null, null, null, null, null).readWorkers(faults);
+        PlanReading.of(SPEC.withWorkers(List.of(BENCH, wrong)), faults);
         assertEquals(told(faults), List.of(fault));
     }
 
@@ -117,11 +131,9 @@ public class PlanSpecTest {
                 null,
                 null,
                 Collections.singletonList(null),
+                new TraySpec(21, 99.0, 2001.0),
                 null);
-        nothing.readServings(faults);
-        nothing.readWorkers(faults);
-        nothing.readPlaces(faults);
-        nothing.readPins(faults);
+        PlanReading.of(nothing, faults);
         assertEquals(
                 told(faults),
                 List.of(
@@ -132,15 +144,17 @@ public class PlanSpecTest {
                         "0 goes missing",
                         "null ovens too-large",
                         "null mixers too-small",
-                        "0 task missing"));
+                        "null trays.count too-large",
+                        "0 task missing",
+                        "null trays.longMm too-small",
+                        "null trays.shortMm too-large"));
     }
 
     @Test
     public void moreThanAPlanTakesIsRefusedBeforeItIsRead() {
         Faults faults = new Faults();
-        List<ServingSpec> read = new PlanSpec(
-                        Collections.nCopies(5000, ROTI), null, null, null, null, null, null, null, null)
-                .readServings(faults);
+        List<ServingSpec> read = PlanReading.of(SPEC.withServings(Collections.nCopies(5000, ROTI)), faults)
+                .servings();
         assertTrue(read.size() <= 12, read.size() + " are read");
         assertEquals(told(faults), List.of("null servings too-many"));
     }
@@ -174,6 +188,6 @@ public class PlanSpecTest {
     public void whatWasPinnedIsLetGoOfAndAWindowCannotBeAskedFor() {
         assertEquals(after(remedy(Demand.Kind.PIN, "s1/roll", 5, 0, 0)).pins(), List.of());
         assertEquals(after(remedy(Demand.Kind.PIN, "s2/roll", 5, 0, 0)).pins(), SPEC.pins());
-        assertNull(SPEC.after(remedy(Demand.Kind.WINDOW, "s1", 5, 0, 0)));
+        assertNull(remedy(Demand.Kind.WINDOW, "s1", 5, 0, 0).taken(SPEC));
     }
 }

@@ -14,9 +14,12 @@ import verdamen.core.plan.PlanTask.Way;
 final class RandomDays {
 
     private final Random random;
+    /** Trays by themselves, so that a seed has the same tasks with them and without. */
+    private final Random ofTrays;
 
     RandomDays(long seed) {
         random = new Random(seed);
+        ofTrays = new Random(seed);
     }
 
     /** A short day of up to eight tasks, in which every minute can be tried. */
@@ -32,6 +35,7 @@ final class RandomDays {
     private PlanDay day(int servings, int tasksEach, int people, int longest, int last) {
         List<PlanTask> tasks = new ArrayList<>();
         List<Link> links = new ArrayList<>();
+        List<OnTrays> onTrays = new ArrayList<>();
         List<Serving> served = new ArrayList<>();
         for (int s = 0; s < servings; s++) {
             List<PlanTask> own = new ArrayList<>();
@@ -49,6 +53,7 @@ final class RandomDays {
                         Link.Moment.startOf(own.get(0)), Link.Moment.startOf(own.get(tasksEach - 2)), 0, span, true));
             }
             tasks.addAll(own);
+            onTrays.add(onTrays("s" + s, own));
             String cooked = own.get(tasksEach - 1 - random.nextInt(2)).key();
             served.add(new Serving(
                     "s" + s,
@@ -57,15 +62,26 @@ final class RandomDays {
                     own.get(tasksEach - 1).key()));
         }
         return new PlanDay(
-                tasks,
-                links,
-                served,
-                people(people, last),
-                Map.of(Place.PAN, 1 + random.nextInt(2)),
-                Map.of(),
-                0,
-                last,
-                Begun.NOTHING);
+                tasks, links, onTrays, served, people(people, last), places(), Map.of(), 0, last, Begun.NOTHING);
+    }
+
+    /** What there is: in a third of all days nobody counted the trays. */
+    private Map<Place, Integer> places() {
+        int pans = 1 + random.nextInt(2);
+        return ofTrays.nextInt(3) == 0 ? Map.of(Place.PAN, pans) : Map.of(Place.PAN, pans, Place.TRAY, 2);
+    }
+
+    /** Balls from some task of a serving until the end of that one, or of a later one. */
+    private OnTrays onTrays(String serving, List<PlanTask> own) {
+        int from = ofTrays.nextInt(own.size());
+        int to = from + ofTrays.nextInt(own.size() - from);
+        return new OnTrays(
+                serving,
+                1 + ofTrays.nextInt(2),
+                8,
+                50,
+                Link.Moment.startOf(own.get(from)),
+                Link.Moment.endOf(own.get(to)));
     }
 
     private PlanTask task(String serving, int number, boolean byHand, int longest) {

@@ -27,6 +27,7 @@ import verdamen.core.plan.RunningDay.Expected;
 import verdamen.core.plan.RunningDay.Scheduled;
 import verdamen.core.plan.RunningDay.Standing;
 import verdamen.core.plan.Solved.Missed;
+import verdamen.core.portion.Tray;
 
 /** Days that are run: what is late moves what follows, and nothing else. */
 public class RunningDayTest {
@@ -97,6 +98,7 @@ public class RunningDayTest {
                     day.links().stream()
                             .map(link -> new Link(link.from(), link.to(), link.least(), null, link.isWindow()))
                             .toList(),
+                    day.onTrays(),
                     day.servings(),
                     day.workers().stream()
                             .map(worker -> new Worker(worker.name(), worker.from(), Integer.MAX_VALUE, worker.roles()))
@@ -134,7 +136,8 @@ public class RunningDayTest {
                 List.of(worker("Bench"), worker("Mill")),
                 Map.of(Place.PAN, 2),
                 false,
-                Map.of()));
+                Map.of(),
+                Tray.USUAL));
         private final Plan plan =
                 Objects.requireNonNull(new Solver(day, progress -> {}).solve().plan());
         private final List<BenchEntry> entries = new ArrayList<>();

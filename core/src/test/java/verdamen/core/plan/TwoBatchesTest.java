@@ -13,6 +13,7 @@ import verdamen.core.bench.MadeFormula;
 import verdamen.core.formula.Portioning.SplitSpec;
 import verdamen.core.plan.PlanQuestion.Wanted;
 import verdamen.core.plan.PlanSpec.ServingSpec;
+import verdamen.core.portion.Tray;
 
 /** A serving that is too large for one window is made in two batches. */
 public class TwoBatchesTest {
@@ -38,7 +39,8 @@ public class TwoBatchesTest {
                 List.of(new Worker("Bench", from, 800, EnumSet.allOf(Role.class))),
                 Map.of(Place.PAN, 2),
                 false,
-                Map.of());
+                Map.of(),
+                Tray.USUAL);
     }
 
     /** The fewest pieces that are too many for the window of one dough, with all the time there is. */
@@ -79,9 +81,9 @@ public class TwoBatchesTest {
         List<SplitSpec> aside = List.of(new SplitSpec("bag", 3));
         ServingSpec roti = new ServingSpec(3L, 2, 25, 720, true, null, aside);
         ServingSpec pita = new ServingSpec(4L, null, 8, 730, null, null, null);
-        PlanSpec spec = new PlanSpec(List.of(roti, pita), List.of(), 1, 0, 0, 0, null, null, null);
+        PlanSpec spec = new PlanSpec(List.of(roti, pita), List.of(), 1, 0, 0, 0, null, null, null, null);
         assertEquals(
-                spec.after(new TwoBatches("s1", 13, 12)).servings(),
+                new TwoBatches("s1", 13, 12).taken(spec).servings(),
                 List.of(
                         new ServingSpec(3L, 2, 13, 720, true, null, aside),
                         pita,

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.RunningDay;
 import verdamen.core.plan.Solved.Missed;
@@ -22,6 +23,7 @@ import verdamen.server.plan.PlanState.RollBand;
  * @param servings what is served, each with its batch
  * @param tasks what was and is to be done, in the order of their beginnings
  * @param rolled when each dough can be rolled
+ * @param onTrays when balls lie on trays, of doughs that are not rolled yet
  * @param missed what is missed if it goes on like this
  * @param looking whether a better way to go on is looked for
  * @param better a better way to go on; null when none is known
@@ -35,6 +37,7 @@ record DayRunAnswer(
         List<RunServing> servings,
         List<RunTask> tasks,
         List<RollBand> rolled,
+        List<TrayTime> onTrays,
         List<Missed> missed,
         boolean looking,
         @Nullable BetterWay better) {

@@ -29,6 +29,7 @@ import verdamen.server.batch.BatchBeginning.Size;
 import verdamen.server.batch.BatchEntries;
 import verdamen.server.json.JsonText;
 import verdamen.server.plan.DayMapper.DayRow;
+import verdamen.server.plan.DayRunAnswer.BetterWay;
 import verdamen.server.plan.DayRunAnswer.RunServing;
 import verdamen.server.plan.DayRunAnswer.RunTask;
 import verdamen.server.plan.DayStands.Run;
@@ -100,6 +101,12 @@ class DayRuns {
     DayRunAnswer answer(long id) {
         Stand stand = stands.of(SavedDays.row(mapper.day(id), id));
         Map<String, Long> begun = stand.run().batches();
+        // It may begin to look for one, which is told at once.
+        BetterWay way = better.than(
+                stand.row().uid(),
+                stand.running(),
+                () -> stand.work().left(stand.running().remaining()),
+                stand.run().spec());
         return new DayRunAnswer(
                 id,
                 stand.row().name(),
@@ -112,13 +119,10 @@ class DayRuns {
                         .toList(),
                 stand.running().tasks().stream().map(DayRuns::told).toList(),
                 rolled(stand),
+                stand.running().trayTimes(),
                 stand.running().missed(),
                 better.isLooking(stand.row().uid()),
-                better.than(
-                        stand.row().uid(),
-                        stand.running(),
-                        () -> stand.work().left(stand.running().remaining()),
-                        stand.run().spec()));
+                way);
     }
 
     private static List<RollBand> rolled(Stand stand) {

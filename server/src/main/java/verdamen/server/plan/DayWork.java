@@ -13,14 +13,13 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
-import verdamen.core.plan.Place;
 import verdamen.core.plan.PlanDay;
 import verdamen.core.plan.PlanQuestion;
 import verdamen.core.plan.PlanQuestion.Wanted;
+import verdamen.core.plan.PlanReading;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanSpec.ServingSpec;
 import verdamen.core.plan.WantedFormula;
-import verdamen.core.plan.Worker;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
 import verdamen.server.pantry.PantryService;
@@ -68,19 +67,16 @@ class DayWork {
      */
     Work of(PlanSpec spec) {
         Faults faults = new Faults();
-        List<ServingSpec> asked = spec.readServings(faults);
-        List<Worker> workers = spec.readWorkers(faults);
-        Map<Place, Integer> places = spec.readPlaces(faults);
-        Map<String, Integer> pins = spec.readPins(faults);
-        Double kitchenC = spec.readKitchenC(faults);
+        PlanReading asked = PlanReading.of(spec, faults);
         faults.refuse();
         List<Wanted> wanted = new ArrayList<>();
         List<PlannedServing> servings = new ArrayList<>();
-        for (ServingSpec serving : asked) {
-            add(serving, kitchenC, wanted, servings, faults);
+        for (ServingSpec serving : asked.servings()) {
+            add(serving, asked.kitchenC(), wanted, servings, faults);
         }
         faults.refuse();
-        PlanQuestion question = new PlanQuestion(wanted, workers, places, Boolean.TRUE.equals(spec.careful()), pins);
+        PlanQuestion question =
+                new PlanQuestion(wanted, asked.workers(), asked.places(), asked.careful(), asked.pins(), asked.tray());
         return new Work(PlanDay.of(question), servings, question, pantry.pantry(), true);
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.Place;
 import verdamen.server.csv.CsvFile;
 import verdamen.server.plan.PlanState.DayTask;
@@ -24,6 +25,7 @@ final class PlanCsv {
             "ovens",
             "mixers",
             "fridge_litres",
+            "trays",
             "sooner_min");
 
     private PlanCsv() {}
@@ -40,11 +42,23 @@ final class PlanCsv {
             row.add(names.get(task.serving()));
             row.add(task.worker());
             for (Place place : Place.values()) {
-                row.add(task.takesUp().getOrDefault(place, 0));
+                row.add(place == Place.TRAY ? trays(task, kept) : task.takesUp().getOrDefault(place, 0));
             }
             row.add(task.sooner());
             rows.add(row);
         }
         return CsvFile.write(HEADINGS, rows);
+    }
+
+    /** On how many trays the balls of a task's dough lie while it goes on. */
+    private static int trays(DayTask task, KeptPlan kept) {
+        List<TrayTime> all =
+                kept.plan().onTrays() == null ? List.of() : kept.plan().onTrays();
+        return all.stream()
+                .filter(each ->
+                        each.serving().equals(task.serving()) && each.from() < task.end() && task.start() < each.to())
+                .mapToInt(TrayTime::trays)
+                .max()
+                .orElse(0);
     }
 }

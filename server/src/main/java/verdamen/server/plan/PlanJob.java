@@ -1,5 +1,6 @@
 package verdamen.server.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -21,12 +22,11 @@ import verdamen.core.plan.Slack;
 import verdamen.core.plan.Solved;
 import verdamen.core.plan.Solver;
 import verdamen.core.plan.TwoBatches;
+import verdamen.core.plan.WayOut;
 import verdamen.server.plan.DayWork.Work;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
-import verdamen.server.plan.PlanState.FewerRemedy;
-import verdamen.server.plan.PlanState.HalvedRemedy;
-import verdamen.server.plan.PlanState.PlanRemedy;
+import verdamen.server.plan.PlanState.PlanWayOut;
 import verdamen.server.plan.PlanState.PlannedServing;
 import verdamen.server.plan.PlanState.RollBand;
 import verdamen.server.plan.PlanState.Stage;
@@ -49,8 +49,7 @@ final class PlanJob implements Runnable {
         this.work = work;
         day = work.day();
         solver = new Solver(day, this::soFar);
-        state = new PlanState(
-                id, Stage.WAITING, work.servings(), null, List.of(), true, List.of(), List.of(), List.of(), List.of());
+        state = PlanState.of(id, Stage.WAITING, work.servings(), null);
     }
 
     PlanState state() {
@@ -73,11 +72,9 @@ final class PlanJob implements Runnable {
             Solved solved = solver.solve();
             Plan plan = solved.plan();
             best = plan;
-            boolean clashes = work.whole() && !solved.clash().isEmpty();
-            List<FewerPieces> fewer =
-                    clashes ? FewerPieces.of(work.question(), work.pantry(), solver::canMeet) : List.of();
-            List<TwoBatches> halved =
-                    clashes ? TwoBatches.of(work.question(), work.pantry(), solver::canMeet) : List.of();
+            List<PlanWayOut> waysOut = waysOut(solved).stream()
+                    .map(way -> PlanWayOut.of(way, spec))
+                    .toList();
             state = new PlanState(
                     state.id(),
                     cancelled ? Stage.CANCELLED : Stage.DONE,
@@ -85,22 +82,23 @@ final class PlanJob implements Runnable {
                     plan == null ? null : told(plan),
                     solved.clash(),
                     solved.smallest(),
-                    solved.remedies().stream()
-                            .map(remedy -> new PlanRemedy(
-                                    remedy.demand(), remedy.by(), remedy.before(), remedy.after(), spec.after(remedy)))
-                            .toList(),
-                    fewer.stream()
-                            .map(each -> new FewerRemedy(each.serving(), each.asked(), each.pieces(), spec.after(each)))
-                            .toList(),
-                    halved.stream()
-                            .map(each ->
-                                    new HalvedRemedy(each.serving(), each.first(), each.second(), spec.after(each)))
-                            .toList(),
+                    waysOut,
+                    solver.allTried(),
                     solved.missed());
         } catch (RuntimeException failed) {
             LOG.error("A day could not be planned", failed);
             state = at(Stage.FAILED, state.plan());
         }
+    }
+
+    /** What would help by itself; of what is left of a day that is run, nothing is made smaller. */
+    private List<WayOut> waysOut(Solved solved) {
+        List<WayOut> ways = new ArrayList<>(solved.remedies());
+        if (work.whole() && !solved.clash().isEmpty()) {
+            ways.addAll(TwoBatches.of(work.question(), work.pantry(), solver::canMeet));
+            ways.addAll(FewerPieces.of(work.question(), work.pantry(), solver::canMeet));
+        }
+        return ways;
     }
 
     /** What is made, and when it is cooked. */
@@ -126,8 +124,7 @@ final class PlanJob implements Runnable {
     }
 
     private PlanState at(Stage stage, @Nullable DayPlan plan) {
-        return new PlanState(
-                state.id(), stage, state.servings(), plan, List.of(), true, List.of(), List.of(), List.of(), List.of());
+        return PlanState.of(state.id(), stage, state.servings(), plan);
     }
 
     private DayPlan told(Plan plan) {
@@ -159,7 +156,9 @@ final class PlanJob implements Runnable {
                         .filter(each -> each.worker() != null)
                         .mapToInt(each -> each.end() - each.start())
                         .sum(),
-                fridge(plan),
+                day.mostTakenUp(Place.FRIDGE, plan),
+                day.trayTimes(plan),
+                day.mostTakenUp(Place.TRAY, plan),
                 plan.proved());
     }
 
@@ -176,21 +175,5 @@ final class PlanJob implements Runnable {
                         && each.task().kind() == PlanTask.Kind.MIX)
                 .findFirst()
                 .flatMap(mix -> RollBand.of(serving, mix.start()));
-    }
-
-    /** The most is in the fridge when something was just put in. */
-    private static int fridge(Plan plan) {
-        return plan.tasks().stream()
-                .filter(each -> each.way().takesUp().containsKey(Place.FRIDGE))
-                .mapToInt(each -> plan.tasks().stream()
-                        .filter(other -> other.start() <= each.start() && each.start() < other.end())
-                        .mapToInt(PlanJob::litres)
-                        .sum())
-                .max()
-                .orElse(0);
-    }
-
-    private static int litres(Planned planned) {
-        return planned.way().takesUp().getOrDefault(Place.FRIDGE, 0);
     }
 }

@@ -6,11 +6,16 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.plan.Demand;
+import verdamen.core.plan.FewerPieces;
+import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.Place;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanTask;
+import verdamen.core.plan.Remedy;
 import verdamen.core.plan.Role;
 import verdamen.core.plan.Solved;
+import verdamen.core.plan.TwoBatches;
+import verdamen.core.plan.WayOut;
 
 /**
  * How far a plan is. Times are whole minutes from the beginning of the day; negative on the day before.
@@ -21,9 +26,8 @@ import verdamen.core.plan.Solved;
  * @param plan the best plan so far; null until there is one
  * @param clash a set of demands that clash; empty while it is sought, and when all are met
  * @param smallest whether none of the clash can be spared; else there was no time to make sure
- * @param remedies what alone would make it possible
- * @param fewer of which serving fewer pieces alone would make it possible
- * @param halved which serving in two batches alone would make it possible
+ * @param waysOut what alone would make it possible
+ * @param allTried whether all of these were found; else there was no time to try everything
  * @param missed what the plan misses
  */
 record PlanState(
@@ -33,30 +37,37 @@ record PlanState(
         @Nullable DayPlan plan,
         List<Demand> clash,
         boolean smallest,
-        List<PlanRemedy> remedies,
-        List<FewerRemedy> fewer,
-        List<HalvedRemedy> halved,
+        List<PlanWayOut> waysOut,
+        boolean allTried,
         List<Solved.Missed> missed) {
 
-    /**
-     * Fewer pieces of one serving.
-     *
-     * @param serving its key
-     * @param asked how many were asked for
-     * @param pieces how many can be made
-     * @param spec what is asked for then
-     */
-    record FewerRemedy(String serving, int asked, int pieces, PlanSpec spec) {}
+    /** While it is looked for, or when all that is asked can be met. */
+    static PlanState of(String id, Stage stage, List<PlannedServing> servings, @Nullable DayPlan plan) {
+        return new PlanState(id, stage, servings, plan, List.of(), true, List.of(), true, List.of());
+    }
 
     /**
-     * One serving in two batches.
+     * A way out of a clash: one of the three.
      *
-     * @param serving its key
-     * @param first pieces of the first
-     * @param second pieces of the second
-     * @param spec what is asked for then
+     * @param gives one demand gives, and all others are met
+     * @param fewer fewer pieces of one serving
+     * @param halved one serving in two batches
+     * @param spec what is asked for then; null where nothing asked can be changed for it
      */
-    record HalvedRemedy(String serving, int first, int second, PlanSpec spec) {}
+    record PlanWayOut(
+            @Nullable Remedy gives,
+            @Nullable FewerPieces fewer,
+            @Nullable TwoBatches halved,
+            @Nullable PlanSpec spec) {
+
+        static PlanWayOut of(WayOut way, PlanSpec asked) {
+            return new PlanWayOut(
+                    way instanceof Remedy gives ? gives : null,
+                    way instanceof FewerPieces fewer ? fewer : null,
+                    way instanceof TwoBatches halved ? halved : null,
+                    way.taken(asked));
+        }
+    }
 
     /** How far it is. */
     enum Stage implements Coded {
@@ -120,6 +131,8 @@ record PlanState(
      * @param begins when work begins
      * @param handsOn minutes of work by hand, together
      * @param fridgeLitres the most that is in the fridge at a time
+     * @param onTrays when balls lie on trays; nothing in a plan that was saved before they were counted
+     * @param trays the most trays at a time
      * @param proved whether no better plan exists
      */
     record DayPlan(
@@ -131,6 +144,8 @@ record PlanState(
             int begins,
             int handsOn,
             int fridgeLitres,
+            @Nullable List<TrayTime> onTrays,
+            int trays,
             boolean proved) {}
 
     /**
@@ -179,20 +194,4 @@ record PlanState(
                     : Optional.of(new RollBand(serving.key(), wetted + first, wetted + last));
         }
     }
-
-    /**
-     * A way out of a clash.
-     *
-     * @param demand what gives
-     * @param by by how much at least: minutes; of a place, how much more of it
-     * @param before of a worker's hours, how many minutes sooner they begin
-     * @param after of a worker's hours, how many minutes later they end
-     * @param spec what is asked then; null where nothing asked can be changed for it
-     */
-    record PlanRemedy(
-            Demand demand,
-            int by,
-            int before,
-            int after,
-            @Nullable PlanSpec spec) {}
 }

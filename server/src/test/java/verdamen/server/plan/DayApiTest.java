@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -335,6 +336,9 @@ public class DayApiTest extends ServerTest {
 
         String[] csv = new String(getBytes("/api/plan/" + id + "/csv"), StandardCharsets.UTF_8).split("\r\n");
         assertTrue(csv[0].startsWith("start_min,end_min,task,serving,worker,pans"), csv[0]);
+        assertTrue(csv[0].endsWith(",fridge_litres,trays,sooner_min"), csv[0]);
+        assertTrue(
+                Arrays.stream(csv).anyMatch(row -> row.matches(".*,roll,.*,0,0,0,0,[1-9],\\d+")), "rolled from trays");
         JsonNode tasks = getJson("/api/plan/" + id).expect(200).at("/plan/tasks");
         assertEquals(csv.length - 1, tasks.size());
         assertTrue(

@@ -101,13 +101,18 @@ public class PlanApiTest extends ServerTest {
     public void fewerPiecesAreProposedWhereTheyHelp() throws InterruptedException {
         Answer answer = planned(asked(520, 1, roti(40, 720)));
         assertFalse(answer.at("/clash").isEmpty());
-        JsonNode fewer = answer.at("/fewer/0");
-        assertEquals(fewer.at("/asked").asInt(), 40);
-        assertTrue(fewer.at("/pieces").asInt() > 0 && fewer.at("/pieces").asInt() < 40, fewer.toString());
+        assertTrue(answer.at("/allTried").asBoolean());
+        JsonNode fewer = null;
+        for (JsonNode way : answer.at("/waysOut")) {
+            fewer = way.at("/fewer").isObject() ? way : fewer;
+        }
+        assertEquals(fewer.at("/fewer/asked").asInt(), 40);
+        int pieces = fewer.at("/fewer/pieces").asInt();
+        assertTrue(pieces > 0 && pieces < 40, fewer.toString());
         Answer mended = planned(fewer.at("/spec").toString());
         assertEquals(mended.at("/plan/late").asInt(), 0);
         assertEquals(mended.at("/clash").size(), 0);
-        assertEquals(mended.at("/fewer").size(), 0);
+        assertEquals(mended.at("/waysOut").size(), 0);
     }
 
     @Test
@@ -136,12 +141,44 @@ public class PlanApiTest extends ServerTest {
         Answer answer = planned(asked(560, 1, roti(12, 720)));
         assertTrue(answer.at("/plan/late").asInt() > 0);
         assertTrue(answer.at("/clash").size() >= 1, answer.at("/clash").toString());
-        assertFalse(answer.at("/remedies").isEmpty());
-        for (JsonNode remedy : answer.at("/remedies")) {
-            Answer mended = planned(remedy.at("/spec").toString());
-            assertEquals(mended.at("/plan/late").asInt(), 0, remedy.toString());
-            assertEquals(mended.at("/clash").size(), 0, remedy.toString());
+        assertFalse(answer.at("/waysOut").isEmpty());
+        for (JsonNode way : answer.at("/waysOut")) {
+            Answer mended = planned(way.at("/spec").toString());
+            assertEquals(mended.at("/plan/late").asInt(), 0, way.toString());
+            assertEquals(mended.at("/clash").size(), 0, way.toString());
         }
+    }
+
+    private static String withTrays(String asked, String trays) {
+        return asked.replaceFirst("\\{", "{\"trays\": " + trays + ", ");
+    }
+
+    @Test
+    public void ballsLieOnTraysAndTooFewAreTold() throws InterruptedException {
+        String asked = asked(360, 1, roti(12, 720));
+        JsonNode enough = planned(asked).at("/plan");
+        assertEquals(enough.at("/trays").asInt(), 1);
+        JsonNode on = enough.at("/onTrays/0");
+        assertEquals(on.at("/serving").asString(), "s1");
+        assertTrue(on.at("/perTray").asInt() >= 12 && on.at("/ballMm").asDouble() > 20, on.toString());
+        for (JsonNode task : enough.at("/tasks")) {
+            if (task.at("/kind").asString().equals("roll")) {
+                assertEquals(on.at("/to").asInt(), task.at("/end").asInt());
+            }
+        }
+        // Few lie on trays of 12 by 10 cm.
+        Answer small = planned(withTrays(asked, "{\"count\": 3, \"longMm\": 120, \"shortMm\": 100}"));
+        int trays = small.at("/plan/onTrays/0/trays").asInt();
+        assertTrue(trays > 3, small.at("/plan/onTrays").toString());
+        assertEquals(small.at("/clash/0/subject").asString(), "tray");
+        JsonNode way = small.at("/waysOut/0");
+        assertEquals(way.at("/gives/by").asInt(), trays - 3);
+        assertEquals(way.at("/spec/trays/count").asInt(), trays);
+        assertEquals(planned(way.at("/spec").toString()).at("/clash").size(), 0);
+        Answer wrong = postJson("/api/plan", withTrays(asked, "{\"count\": -1, \"longMm\": 5}"))
+                .expect(422);
+        assertEquals(wrong.at("/faults/0/field").asString(), "trays.count");
+        assertEquals(wrong.at("/faults/1/field").asString(), "trays.longMm");
     }
 
     @Test
