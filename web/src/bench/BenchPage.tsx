@@ -5,6 +5,7 @@ import { type BenchAnswer, type BenchEntry, pantryQuery } from "../api";
 import { useFigures } from "../figures";
 import { useCommands } from "../frame";
 import { ErrorNotice } from "../parts";
+import { madeAsWords } from "../words";
 import { BatchTabs } from "./BatchTabs";
 import { Finish } from "./Finish";
 import { Log } from "./Log";
@@ -105,6 +106,9 @@ function AtTheBench({ bench, answer, shown }: { bench: Bench; answer: BenchAnswe
             {batch.factor !== 1 &&
               `, ${figures.number(batch.factor, Number.isInteger(batch.factor * 10) ? 1 : 2)} times`}
           </span>
+          {madeAsWords(batch, figures).map((words) => (
+            <strong key={words}>{words}</strong>
+          ))}
           <span data-testid="minute">
             {minute == null ? "water has not met flour yet" : `minute ${figures.number(Math.floor(minute), 0)}`}
           </span>

@@ -5,7 +5,7 @@ import { api, type NotebookBatch, notebookBatchQuery, pantryQuery, taken } from 
 import { entryWords, Photos, WindowChart } from "../bench";
 import { useFigures } from "../figures";
 import { ErrorNotice, ErrorText, Said } from "../parts";
-import { outcomeName } from "../words";
+import { madeAsWords, outcomeName } from "../words";
 import { batchKey, compareAddress } from "./items";
 import { Pieces, PlannedAndMade } from "./Made";
 import { Tastings } from "./Tastings";
@@ -50,6 +50,7 @@ function Opened({ batch }: { batch: NotebookBatch }) {
           version tree
         </Link>
         {made.factor !== 1 && ` · ${figures.number(made.factor, 2)} times`}
+        {madeAsWords(made, figures).map((words) => ` · ${words}`)}
         {made.practice && " · practice"}
         {made.finishedAt == null && (
           <>

@@ -1,4 +1,6 @@
-import type { BenchAnswer, BenchEntry, BenchStep } from "../api";
+import type { Batch, BenchAnswer, BenchEntry, BenchStep } from "../api";
+import type { Figures } from "../figures";
+import { durationWords } from "./plan";
 
 const STEPS: Record<BenchStep["kind"], string> = {
   "set-up": "Lay out",
@@ -113,3 +115,15 @@ export const READINGS: Record<string, { name: string; unit: "mass" | "temperatur
   "dough-grams": { name: "Whole dough", unit: "mass" },
   "cooked-grams": { name: "Cooked piece", unit: "mass" },
 };
+
+/** What is different about a batch, other than its version is written; empty for nothing. */
+export function madeAsWords({ madeAs }: Batch, figures: Figures): string[] {
+  const { chillMinutes, kitchenC, parBaked, splits } = madeAs ?? {};
+  const aside = (splits ?? []).reduce((sum, { pieces }) => sum + (pieces ?? 0), 0);
+  return [
+    chillMinutes == null ? "" : `chilled for ${durationWords(chillMinutes)} before it is divided`,
+    kitchenC == null ? "" : `kitchen and flour at ${figures.temperature(kitchenC)}`,
+    parBaked ? "cooked for the most part only, finished when it is served" : "",
+    aside > 0 ? `${figures.number(aside, 0)} pieces put aside` : "",
+  ].filter(Boolean);
+}

@@ -242,6 +242,8 @@ const FIELDS: Record<string, string> = {
   mixers: "The number of mixers",
   fridgeLitres: "The room in the fridge",
   "trays.count": "The number of trays",
+  madeAs: "What was different",
+  chillMinutes: "The chill",
 };
 
 /** How the values of a field are written, by the end of its name. */

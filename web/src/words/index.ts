@@ -29,7 +29,7 @@ export {
 export { BLEND_FIGURES, type BlendFigure, blendFigureName, blendFigureWords } from "./blend";
 export { againstWords, LETTERS } from "./comparison";
 export { offSize, offWords, type OutcomeFigure, outcomeFigureName, outcomeFigureWords } from "./outcomes";
-export { benchStepName, bowlName, benchStepNameOf, OUTCOMES, outcomeName, READINGS } from "./bench";
+export { benchStepName, bowlName, benchStepNameOf, OUTCOMES, madeAsWords, outcomeName, READINGS } from "./bench";
 export {
   clockWords,
   demandWords,

@@ -81,6 +81,11 @@ public final class Solver {
         Native.load();
     }
 
+    /** Loads the solver's library, so that the first plan does not wait for that. */
+    public static void prepare() {
+        Native.load();
+    }
+
     /** Loads the solver's library once. */
     private static final class Native {
         static {

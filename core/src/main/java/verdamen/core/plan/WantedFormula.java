@@ -1,10 +1,10 @@
 package verdamen.core.plan;
 
+import java.time.Duration;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.bench.MadeAs;
 import verdamen.core.formula.FormulaSpec;
-import verdamen.core.formula.MethodSpec;
-import verdamen.core.formula.MethodSpec.TemperaturesSpec;
-import verdamen.core.formula.Portioning;
+import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Pantry;
 import verdamen.core.plan.PlanSpec.ServingSpec;
 import verdamen.core.portion.Scaling;
@@ -12,6 +12,9 @@ import verdamen.core.portion.ScalingQuestion;
 
 /** A formula as a serving of a day wants it: for so many pieces, in a kitchen so warm, with its dough made when that is asked. */
 public final class WantedFormula {
+
+    private static final int MINUTES_PER_HOUR = 60;
+    private static final int MINUTES_PER_DAY = (int) Duration.ofDays(1).toMinutes();
 
     private WantedFormula() {}
 
@@ -29,17 +32,25 @@ public final class WantedFormula {
                 ? spec
                 : Scaling.of(new ScalingQuestion(spec, null, pieces, null, null, null, null), pantry)
                         .formula();
-        FormulaSpec there = kitchenC == null ? sized : inKitchen(sized, kitchenC);
-        int due = serving.due() == null ? 0 : serving.due();
-        FormulaSpec then = Boolean.TRUE.equals(serving.overnight()) ? Overnight.chilled(there, due, pantry) : there;
-        Portioning portion = then.portion() == null ? Portioning.NONE : then.portion();
-        return serving.splits() == null ? then : then.withPortion(portion.withSplits(serving.splits()));
+        return madeAs(serving, kitchenC).of(sized, pantry);
     }
 
-    private static FormulaSpec inKitchen(FormulaSpec spec, double kitchenC) {
-        MethodSpec method = spec.method() == null ? MethodSpec.NONE : spec.method();
-        TemperaturesSpec said = method.temperaturesOrNone();
-        return spec.withMethod(method.withTemperatures(new TemperaturesSpec(
-                said.doughC(), kitchenC, kitchenC, said.coldC(), said.hotC(), said.kneadMinutes())));
+    /**
+     * How a serving is made, other than its formula is written.
+     *
+     * @param kitchenC how warm kitchen and flour are, °C; null for what the formula says
+     */
+    public static MadeAs madeAs(ServingSpec serving, @Nullable Double kitchenC) {
+        boolean overnight = Boolean.TRUE.equals(serving.overnight());
+        int due = serving.due() == null ? 0 : serving.due();
+        return new MadeAs(
+                overnight ? Double.valueOf(chillMinutes(due)) : null, kitchenC, serving.parBaked(), serving.splits());
+    }
+
+    /** A chill from the evening before until there is still time to shape and cook, in whole hours. */
+    private static int chillMinutes(int due) {
+        int evening = PlanSpec.hour(Coefficient.PLAN_EVENING_HOUR) - MINUTES_PER_DAY;
+        int until = due - (int) Coefficient.PLAN_SHAPED_BEFORE_MIN.value();
+        return Math.max(1, Math.round((float) (until - evening) / MINUTES_PER_HOUR)) * MINUTES_PER_HOUR;
     }
 }

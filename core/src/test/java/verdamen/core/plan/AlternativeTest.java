@@ -89,7 +89,7 @@ public class AlternativeTest {
 
     @Test
     public void aDoughOfTheEveningBeforeIsChilledAndShapedInTheMorning() {
-        FormulaSpec chilled = Overnight.chilled(ROTI, 720, Doughs.BOOK);
+        FormulaSpec chilled = overnight(ROTI, 720);
         assertEquals(
                 Objects.requireNonNull(chilled.method()).phasesOrNone(),
                 List.of(new PhaseSpec("rest", 20.0, null), new PhaseSpec("chill", 840.0, null)),
@@ -119,10 +119,14 @@ public class AlternativeTest {
     @Test
     public void itsOwnPhasesStayBeforeTheNight() {
         FormulaSpec own = Doughs.phased(ROTI, new PhaseSpec("rest", 15.0, 22.0), new PhaseSpec("knead", 1.0, null));
-        List<PhaseSpec> phases = Objects.requireNonNull(
-                        Overnight.chilled(own, 480, Doughs.BOOK).method())
-                .phasesOrNone();
+        List<PhaseSpec> phases =
+                Objects.requireNonNull(overnight(own, 480).method()).phasesOrNone();
         assertEquals(phases.size(), 3);
         assertEquals(phases.get(2), new PhaseSpec("chill", 600.0, null));
+    }
+
+    private static FormulaSpec overnight(FormulaSpec spec, int due) {
+        ServingSpec serving = new ServingSpec(3L, null, null, due, true, null, null);
+        return WantedFormula.of(spec, serving, null, Doughs.BOOK);
     }
 }

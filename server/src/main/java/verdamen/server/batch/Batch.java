@@ -4,6 +4,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.bench.BenchEntry;
+import verdamen.core.bench.MadeAs;
 import verdamen.core.handling.InTheBowl;
 import verdamen.core.handling.PutIn;
 
@@ -14,6 +15,7 @@ import verdamen.core.handling.PutIn;
  * @param formula id of its formula
  * @param version the version it was made from
  * @param factor how many times of it
+ * @param madeAs how it is made other than that is written; null for as it is written
  * @param startedAt when it was begun
  * @param wettedAt when water met flour; null before
  * @param finishedAt when it was finished; null while it is running
@@ -29,6 +31,7 @@ public record Batch(
         long formula,
         int version,
         double factor,
+        @Nullable MadeAs madeAs,
         OffsetDateTime startedAt,
         @Nullable OffsetDateTime wettedAt,
         @Nullable OffsetDateTime finishedAt,

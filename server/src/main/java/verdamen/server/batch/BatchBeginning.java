@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.bench.MadeAs;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.Uses;
 import verdamen.core.model.FaultCode;
@@ -29,14 +30,21 @@ public class BatchBeginning {
 
     private final BatchMapper mapper;
     private final FormulaService formulas;
+    private final BatchFormula planned;
     private final PantryService pantry;
     private final JsonText json;
     private final KitchenClock clock;
 
     BatchBeginning(
-            BatchMapper mapper, FormulaService formulas, PantryService pantry, JsonText json, KitchenClock clock) {
+            BatchMapper mapper,
+            FormulaService formulas,
+            BatchFormula planned,
+            PantryService pantry,
+            JsonText json,
+            KitchenClock clock) {
         this.mapper = mapper;
         this.formulas = formulas;
+        this.planned = planned;
         this.pantry = pantry;
         this.json = json;
         this.clock = clock;
@@ -64,10 +72,11 @@ public class BatchBeginning {
      * Begins a batch; begun twice under one identity, it is one.
      *
      * @param uid its identity, given by who begins it; null for one of its own
+     * @param madeAs how it is made other than the version is written; null for as it is written
      * @throws RefusedException when there is no such version, no batch so large, or too many are made already
      */
     @Transactional
-    public long begin(@Nullable String uid, long formula, int version, Size size) {
+    public long begin(@Nullable String uid, long formula, int version, Size size, @Nullable MadeAs madeAs) {
         Faults faults = new Faults();
         if (uid != null) {
             faults.uuid("key", uid);
@@ -86,7 +95,7 @@ public class BatchBeginning {
         faults.refuse();
         double factor = factor(formulas.spec(formula, version), size);
         KitchenClock.ClockReading now = clock.read();
-        Long id = open(uid, formula, version, factor, now.now(), null, !now.right());
+        Long id = open(uid, formula, version, factor, now.now(), null, !now.right(), madeAs);
         return id == null
                 ? Objects.requireNonNull(mapper.byUid(Objects.requireNonNull(uid)))
                         .id()
@@ -102,13 +111,15 @@ public class BatchBeginning {
             double factor,
             OffsetDateTime at,
             @Nullable Boolean counts,
-            boolean practice) {
+            boolean practice,
+            @Nullable MadeAs madeAs) {
         Pantry book = pantry.pantry();
         List<String> uses = List.copyOf(Uses.of(formulas.spec(formula, version)).ingredients());
         String ingredients = uses.stream()
                 .map(code -> book.ingredient(code).map(Ingredient::name).orElse(code))
                 .collect(Collectors.joining(" "));
-        return mapper.open(uid, formula, version, factor, at, counts, practice, json.of(uses), ingredients);
+        return mapper.open(
+                uid, formula, version, factor, at, counts, practice, planned.kept(madeAs), json.of(uses), ingredients);
     }
 
     private double factor(FormulaSpec spec, Size size) {

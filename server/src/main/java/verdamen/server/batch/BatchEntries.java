@@ -37,6 +37,7 @@ public class BatchEntries {
 
     private final BatchMapper mapper;
     private final FormulaService formulas;
+    private final BatchFormula planned;
     private final PantryService pantry;
     private final JsonText json;
     private final KitchenClock clock;
@@ -46,6 +47,7 @@ public class BatchEntries {
     BatchEntries(
             BatchMapper mapper,
             FormulaService formulas,
+            BatchFormula planned,
             PantryService pantry,
             JsonText json,
             KitchenClock clock,
@@ -53,6 +55,7 @@ public class BatchEntries {
             BreadService bread) {
         this.mapper = mapper;
         this.formulas = formulas;
+        this.planned = planned;
         this.pantry = pantry;
         this.json = json;
         this.clock = clock;
@@ -158,7 +161,11 @@ public class BatchEntries {
     /** What the pieces of a finished batch say against the typical values, each under the key of its entry. */
     private Map<String, BreadRecord> taught(BatchRow row, List<BenchEntry> entries) {
         return TaughtBread.of(
-                BatchService.times(formulas.spec(row.formulaId(), row.versionNumber()), row.factor(), pantry.pantry()),
+                planned.of(
+                        formulas.spec(row.formulaId(), row.versionNumber()),
+                        row.factor(),
+                        row.madeAs(),
+                        pantry.pantry()),
                 pantry.pantry(),
                 entries);
     }

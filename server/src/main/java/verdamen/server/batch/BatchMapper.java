@@ -22,7 +22,8 @@ interface BatchMapper {
             @Nullable OffsetDateTime finishedAt,
             @Nullable String verdict,
             boolean practice,
-            @Nullable Boolean counts) {}
+            @Nullable Boolean counts,
+            @Nullable String madeAs) {}
 
     /** An entry's row, the entry as JSON. */
     record EntryRow(
@@ -62,6 +63,7 @@ interface BatchMapper {
             @Param("startedAt") OffsetDateTime startedAt,
             @Param("counts") @Nullable Boolean counts,
             @Param("practice") boolean practice,
+            @Param("madeAs") @Nullable String madeAs,
             @Param("uses") String uses,
             @Param("ingredients") String ingredients);
 

@@ -23,8 +23,6 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
-import verdamen.core.portion.Scaling;
-import verdamen.core.portion.ScalingQuestion;
 import verdamen.server.batch.Batch.Correction;
 import verdamen.server.batch.Batch.Kept;
 import verdamen.server.batch.BatchMapper.BatchRow;
@@ -42,6 +40,7 @@ public class BatchService {
 
     private final BatchMapper mapper;
     private final FormulaService formulas;
+    private final BatchFormula planned;
     private final PantryService pantry;
     private final KitchenClock clock;
     private final BatchEntries noted;
@@ -51,6 +50,7 @@ public class BatchService {
     BatchService(
             BatchMapper mapper,
             FormulaService formulas,
+            BatchFormula planned,
             PantryService pantry,
             KitchenClock clock,
             BatchEntries noted,
@@ -58,6 +58,7 @@ public class BatchService {
             ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.formulas = formulas;
+        this.planned = planned;
         this.pantry = pantry;
         this.clock = clock;
         this.noted = noted;
@@ -95,7 +96,7 @@ public class BatchService {
         Faults faults = new Faults();
         faults.number("minute", minutesAgo, Limit.BENCH_MINUTE);
         faults.refuse();
-        long id = beginning.begin(null, formula, version, BatchBeginning.Size.ONCE);
+        long id = beginning.begin(null, formula, version, BatchBeginning.Size.ONCE, null);
         OffsetDateTime wetted = clock.now().minus(Duration.ofMillis(Math.round(minutesAgo * MS_PER_MINUTE)));
         noted.note(id, List.of(BenchEntry.of(key(), EntryKind.WETTED, wetted)));
         return batches(formula);
@@ -105,22 +106,16 @@ public class BatchService {
         return UUID.randomUUID().toString();
     }
 
-    /** A batch as it was to be made: its version, so many times of it. */
+    /** A batch as it was to be made: its version, so many times of it, with what is different this time. */
     @Transactional(readOnly = true)
     public FormulaSpec planned(Batch batch) {
-        return planned(batch.formula(), batch.version(), batch.factor());
+        return planned.of(
+                formulas.spec(batch.formula(), batch.version()), batch.factor(), batch.madeAs(), pantry.pantry());
     }
 
-    private FormulaSpec planned(long formula, int version, double factor) {
-        return times(formulas.spec(formula, version), factor, pantry.pantry());
-    }
-
-    /** So many times of a formula, weighed as a kitchen scale does. */
-    public static FormulaSpec times(FormulaSpec spec, double factor, Pantry pantry) {
-        return factor == 1
-                ? spec
-                : Scaling.of(new ScalingQuestion(spec, factor, null, null, null, null, null), pantry)
-                        .formula();
+    private FormulaSpec planned(BatchRow row) {
+        return planned.of(
+                formulas.spec(row.formulaId(), row.versionNumber()), row.factor(), row.madeAs(), pantry.pantry());
     }
 
     /**
@@ -145,8 +140,7 @@ public class BatchService {
     }
 
     private FormulaSpec inTheBowl(BatchRow row, List<Kept> entries) {
-        FormulaSpec planned = planned(row.formulaId(), row.versionNumber(), row.factor());
-        return BowlSoFar.of(planned, pantry.pantry(), BatchEntries.counted(entries))
+        return BowlSoFar.of(planned(row), pantry.pantry(), BatchEntries.counted(entries))
                 .spec();
     }
 
@@ -241,6 +235,7 @@ public class BatchService {
                 row.formulaId(),
                 row.versionNumber(),
                 row.factor(),
+                planned.read(row.madeAs()),
                 row.startedAt(),
                 from,
                 row.finishedAt(),

@@ -7,6 +7,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.bench.BenchEntry;
 import verdamen.core.bench.EntryKind;
+import verdamen.core.bench.MadeAs;
 import verdamen.core.handling.PutIn;
 import verdamen.server.batch.Batch.Kept;
 
@@ -21,6 +22,7 @@ import verdamen.server.batch.Batch.Kept;
  * @param uid its identity, the same wherever its file is taken; absent in files of before the Bench
  * @param factor how many times of the formula; absent for once
  * @param practice whether it was made by a clock that was not right; absent for no
+ * @param madeAs how it was made other than its version is written; absent for as it is written
  * @param entries what was noted of it, in order; absent in files of before the Bench
  */
 public record ToldBatch(
@@ -32,6 +34,7 @@ public record ToldBatch(
         @Nullable String uid,
         @Nullable Double factor,
         @Nullable Boolean practice,
+        @Nullable MadeAs madeAs,
         @Nullable List<Kept> entries) {
 
     private static final double MS_PER_MINUTE = 60_000;

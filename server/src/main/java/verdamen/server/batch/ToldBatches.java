@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import verdamen.core.model.Faults;
 import verdamen.core.model.RefusedException;
 import verdamen.server.batch.Batch.Kept;
 import verdamen.server.batch.BatchMapper.BatchRow;
@@ -22,11 +23,13 @@ public class ToldBatches {
     private final BatchMapper mapper;
     private final BatchEntries noted;
     private final BatchBeginning beginning;
+    private final BatchFormula planned;
 
-    ToldBatches(BatchMapper mapper, BatchEntries noted, BatchBeginning beginning) {
+    ToldBatches(BatchMapper mapper, BatchEntries noted, BatchBeginning beginning, BatchFormula planned) {
         this.mapper = mapper;
         this.noted = noted;
         this.beginning = beginning;
+        this.planned = planned;
     }
 
     /**
@@ -63,6 +66,11 @@ public class ToldBatches {
      * @throws RefusedException naming what of an entry is not known or no number
      */
     public void check(ToldBatch told) {
+        if (told.madeAs() != null) {
+            Faults faults = new Faults();
+            told.madeAs().check(faults);
+            faults.refuse();
+        }
         noted.check(told.kept(0).stream().map(Kept::entry).toList());
     }
 
@@ -82,6 +90,7 @@ public class ToldBatches {
                         row.uid(),
                         row.factor(),
                         row.practice(),
+                        planned.read(row.madeAs()),
                         entries.getOrDefault(row.id(), List.of())))
                 .toList();
     }
@@ -105,11 +114,11 @@ public class ToldBatches {
             }
             double factor = each.factor() == null ? 1 : each.factor();
             boolean practice = Boolean.TRUE.equals(each.practice());
-            Long id = beginning.open(each.uid(), formula, version, factor, each.startedAt(), each.counts(), practice);
+            Long id = beginning.open(
+                    each.uid(), formula, version, factor, each.startedAt(), each.counts(), practice, each.madeAs());
             if (id != null) {
-                List<Kept> entries = each.kept(formula);
-                noted.check(entries.stream().map(Kept::entry).toList());
-                noted.keep(id, entries);
+                check(each);
+                noted.keep(id, each.kept(formula));
             }
         }
     }

@@ -108,7 +108,7 @@ public class BenchService {
     @Transactional
     public BenchAnswer begin(BeginRequest request) {
         Size size = request.size() == null ? new Size(null, null, null, null) : request.size();
-        return batch(beginning.begin(request.key(), request.formula(), request.version(), size));
+        return batch(beginning.begin(request.key(), request.formula(), request.version(), size, null));
     }
 
     /** Where a batch stands. */

@@ -65,6 +65,7 @@ record DemoBatch(
                 null,
                 null,
                 null,
+                null,
                 entries.stream().map(entry -> new Kept(entry, entry.at(), null)).toList());
     }
 

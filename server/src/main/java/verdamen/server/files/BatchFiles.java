@@ -18,6 +18,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import verdamen.core.bench.BenchEntry;
 import verdamen.core.bench.EntryKind;
+import verdamen.core.bench.MadeAs;
 import verdamen.core.handling.PutIn;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
@@ -51,6 +52,7 @@ class BatchFiles {
             "finishedAt",
             "counts",
             "practice",
+            "madeAs",
             "key",
             "kind",
             "at",
@@ -126,6 +128,7 @@ class BatchFiles {
                         batch.finishedAt(),
                         batch.counts(),
                         batch.practice(),
+                        batch.madeAs() == null ? null : json.of(batch.madeAs()),
                         entry.key(),
                         entry.kind().code(),
                         entry.at(),
@@ -250,6 +253,7 @@ class BatchFiles {
             OffsetDateTime started = moment(first, "startedAt", faults);
             OffsetDateTime finished = moment(first, "finishedAt", faults);
             Double factor = first.number("factor", faults);
+            MadeAs madeAs = madeAs(first, faults);
             faults.require(version != null, "version", FaultCode.MISSING, null);
             faults.require(started != null, "startedAt", FaultCode.MISSING, null);
             if (version == null || started == null || !faults.none()) {
@@ -270,6 +274,7 @@ class BatchFiles {
                                     uid,
                                     factor,
                                     yesOrNo(first.text("practice")),
+                                    madeAs,
                                     entries))));
         });
         return coming;
@@ -304,6 +309,16 @@ class BatchFiles {
                 row.text("text"),
                 row.text("of"));
         return new Kept(entry, noted == null ? at : noted, moment(row, "undoneAt", faults));
+    }
+
+    private @Nullable MadeAs madeAs(Row row, Faults faults) {
+        try {
+            String told = row.text("madeAs");
+            return told == null ? null : json.read(told, MadeAs.class);
+        } catch (JacksonException broken) {
+            faults.add(null, "madeAs", FaultCode.UNREADABLE, null);
+            return null;
+        }
     }
 
     private static @Nullable Boolean yesOrNo(@Nullable String cell) {

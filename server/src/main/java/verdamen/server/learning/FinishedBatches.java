@@ -16,7 +16,7 @@ import verdamen.core.bench.EntryKind;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
-import verdamen.server.batch.BatchService;
+import verdamen.server.batch.BatchFormula;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.json.JsonText;
 import verdamen.server.learning.LearningMapper.FeltRow;
@@ -31,12 +31,15 @@ public class FinishedBatches {
 
     private final LearningMapper mapper;
     private final StoredFormula stored;
+    private final BatchFormula planned;
     private final PantryService pantry;
     private final JsonText json;
 
-    FinishedBatches(LearningMapper mapper, StoredFormula stored, PantryService pantry, JsonText json) {
+    FinishedBatches(
+            LearningMapper mapper, StoredFormula stored, BatchFormula planned, PantryService pantry, JsonText json) {
         this.mapper = mapper;
         this.stored = stored;
+        this.planned = planned;
         this.pantry = pantry;
         this.json = json;
     }
@@ -65,8 +68,8 @@ public class FinishedBatches {
                 return Optional.empty();
             }
             BenchEntry felt = entries.get(last);
-            FormulaSpec planned =
-                    BatchService.times(stored.read(row.documentVersion(), row.document()), row.factor(), book);
+            FormulaSpec asPlanned =
+                    planned.of(stored.read(row.documentVersion(), row.document()), row.factor(), row.madeAs(), book);
             return Optional.of(new FinishedBatch(
                     row.id(),
                     row.formulaId(),
@@ -75,7 +78,7 @@ public class FinishedBatches {
                     row.startedAt(),
                     Math.max(0, Duration.between(wetted, felt.at()).toMillis() / MS_PER_MINUTE),
                     Objects.requireNonNull(felt.outcome()),
-                    BowlSoFar.of(planned, book, entries.subList(0, last)).spec(),
+                    BowlSoFar.of(asPlanned, book, entries.subList(0, last)).spec(),
                     row.counts()));
         } catch (JacksonException | IllegalArgumentException | RefusedException unreadable) {
             return Optional.empty();

@@ -16,6 +16,7 @@ interface LearningMapper {
             long formulaId,
             int versionNumber,
             double factor,
+            @Nullable String madeAs,
             String name,
             OffsetDateTime startedAt,
             @Nullable Boolean counts,

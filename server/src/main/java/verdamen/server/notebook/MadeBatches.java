@@ -11,7 +11,7 @@ import verdamen.core.bench.BenchEntry;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
-import verdamen.server.batch.BatchService;
+import verdamen.server.batch.BatchFormula;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.json.JsonText;
 import verdamen.server.kitchen.KitchenClock;
@@ -23,12 +23,14 @@ class MadeBatches {
 
     private final NotebookMapper mapper;
     private final StoredFormula stored;
+    private final BatchFormula planned;
     private final JsonText json;
     private final KitchenClock clock;
 
-    MadeBatches(NotebookMapper mapper, StoredFormula stored, JsonText json, KitchenClock clock) {
+    MadeBatches(NotebookMapper mapper, StoredFormula stored, BatchFormula planned, JsonText json, KitchenClock clock) {
         this.mapper = mapper;
         this.stored = stored;
+        this.planned = planned;
         this.json = json;
         this.clock = clock;
     }
@@ -51,7 +53,7 @@ class MadeBatches {
         try {
             List<BenchEntry> entries = Arrays.asList(json.read(row.entries(), BenchEntry[].class));
             MadeFormula made = MadeFormula.of(
-                    BatchService.times(stored.read(row.documentVersion(), row.document()), row.factor(), pantry),
+                    planned.of(stored.read(row.documentVersion(), row.document()), row.factor(), row.madeAs(), pantry),
                     pantry);
             return Optional.of(new MadeBatch(
                     row.id(),

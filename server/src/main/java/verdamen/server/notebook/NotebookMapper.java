@@ -32,6 +32,7 @@ interface NotebookMapper {
             int version,
             String name,
             double factor,
+            @Nullable String madeAs,
             OffsetDateTime startedAt,
             @Nullable String verdict,
             int documentVersion,

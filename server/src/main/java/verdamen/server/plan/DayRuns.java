@@ -20,10 +20,12 @@ import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
 import verdamen.core.plan.PlanSpec;
+import verdamen.core.plan.PlanSpec.ServingSpec;
 import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.RunningDay;
 import verdamen.core.plan.RunningDay.Scheduled;
 import verdamen.core.plan.RunningDay.Standing;
+import verdamen.core.plan.WantedFormula;
 import verdamen.server.batch.BatchBeginning;
 import verdamen.server.batch.BatchBeginning.Size;
 import verdamen.server.batch.BatchEntries;
@@ -196,14 +198,15 @@ class DayRuns {
                 .filter(each -> each.key().equals(serving))
                 .findFirst()
                 .orElseThrow();
-        Integer pieces = Objects.requireNonNull(stand.run().spec().servings())
-                .get(stand.work().servings().indexOf(planned))
-                .pieces();
+        PlanSpec spec = stand.run().spec();
+        ServingSpec asked = Objects.requireNonNull(Objects.requireNonNull(spec.servings())
+                .get(stand.work().servings().indexOf(planned)));
         return beginning.begin(
                 derived(stand.run().uid(), serving),
                 planned.formula(),
                 planned.version(),
-                new Size(null, pieces, null, null));
+                new Size(null, asked.pieces(), null, null),
+                WantedFormula.madeAs(asked, spec.kitchenC()));
     }
 
     private static String derived(String key, String of) {

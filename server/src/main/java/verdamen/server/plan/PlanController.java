@@ -34,6 +34,7 @@ class PlanController {
     /** What a plan begins with. */
     @GetMapping("/usual")
     PlanSpec usual() {
+        plans.prepare();
         return PlanSpec.USUAL;
     }
 

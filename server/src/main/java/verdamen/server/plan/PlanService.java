@@ -24,6 +24,7 @@ import verdamen.core.plan.DayLists;
 import verdamen.core.plan.MovedTask.Broken;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanSpec.PinSpec;
+import verdamen.core.plan.Solver;
 import verdamen.server.kitchen.KitchenOfRequest;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.StockService;
@@ -54,6 +55,13 @@ class PlanService {
         this.kitchen = kitchen;
         this.stock = stock;
         this.lots = lots;
+    }
+
+    /** Gets ready to plan, off the request: somebody is about to ask. */
+    void prepare() {
+        if (solving.getQueue().isEmpty()) {
+            solving.execute(Solver::prepare);
+        }
     }
 
     @PreDestroy

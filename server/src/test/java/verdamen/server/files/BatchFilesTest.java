@@ -107,6 +107,35 @@ public class BatchFilesTest extends ServerTest {
         assertEquals(row.at("/factor").asDouble(), 2.0);
     }
 
+    @Test
+    public void howABatchWasMadeGoesOutAndComesBackToo() {
+        String madeAs = "\"madeAs\":{\"chillMinutes\":840.0,\"kitchenC\":27.0,\"parBaked\":true,"
+                + "\"splits\":[{\"storage\":\"freezer-bag\",\"pieces\":3}]},";
+        String file = getJson("/api/files/batches?formula=" + formula)
+                .expect(200)
+                .body()
+                .toString()
+                .replaceFirst("\"madeAs\":null,", "")
+                .replaceFirst("\"startedAt\"", madeAs + "\"startedAt\"");
+        deleteBatches();
+        assertEquals(bring(file, true).expect(200).at("/added").asInt(), 1);
+        String csv = file(".csv");
+        assertTrue(csv.contains("freezer-bag"), csv);
+        JsonNode told =
+                getJson("/api/files/batches?formula=" + formula).expect(200).at("/batches/0/batch/madeAs");
+        assertEquals(told.at("/chillMinutes").asInt(), 840);
+        deleteBatches();
+        assertEquals(bring(csv, true).expect(200).at("/added").asInt(), 1);
+        assertEquals(
+                getJson("/api/files/batches?formula=" + formula).expect(200).at("/batches/0/batch/madeAs"), told);
+        deleteBatches();
+        Answer wrong = bring(file.replace("840.0", "9000"), true).expect(200);
+        assertEquals(
+                wrong.at("/rows/0/faults/0/field").asString(),
+                "chillMinutes",
+                wrong.body().toString());
+    }
+
     /** Rows that cannot be taken, what stands in the place of what, and the field that is named. */
     @DataProvider
     Object[][] refused() {

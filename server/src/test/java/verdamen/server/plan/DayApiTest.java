@@ -253,6 +253,45 @@ public class DayApiTest extends ServerTest {
         assertNotEquals(again.at("/servings/0/batch").asLong(), batch, "run again, it makes bread again");
     }
 
+    @Test
+    public void theBatchOfAServingIsMadeAsTheDayAsksForIt() throws InterruptedException {
+        // Served tomorrow: its dough is made this evening, in a warm kitchen.
+        String spec = """
+                {"servings": [{"formula": 1, "pieces": 12, "due": 2160, "overnight": true, "parBaked": true,
+                   "splits": [{"storage": "freezer-bag", "pieces": 5}]}],
+                 "workers": [{"name": "Bench", "comes": 0, "goes": 2400, "roles": ["prep", "dough", "shape", "cook"]}],
+                 "pans": 2, "ovens": 1, "fridgeLitres": 40, "kitchenC": 27}
+                """;
+        JsonNode saved = keep("Breakfast", spec);
+        String run = "/api/days/" + saved.at("/id").asLong() + "/run";
+        JsonNode day = postJson(run, planned(saved.at("/spec"))).expect(200).body();
+        JsonNode chill = day.at("/tasks")
+                .valueStream()
+                .filter(task -> task.at("/kind").asString().equals("chill"))
+                .findFirst()
+                .orElseThrow();
+        long batch = postJson(run + "/tasks", note("s1/set-up", false))
+                .expect(200)
+                .at("/servings/0/batch")
+                .asLong();
+        Answer bench = getJson("/api/bench/" + batch).expect(200);
+        JsonNode madeAs = bench.at("/batch/madeAs");
+        int minutes = chill.at("/end").asInt() - chill.at("/start").asInt();
+        assertEquals(madeAs.at("/chillMinutes").asInt(), minutes);
+        assertEquals(madeAs.at("/kitchenC").asInt(), 27);
+        assertTrue(madeAs.at("/parBaked").asBoolean());
+        assertEquals(madeAs.at("/splits/0/pieces").asInt(), 5);
+        // Its sheet has the chill, and every step that is noted by the day.
+        List<String> steps = bench.at("/steps")
+                .valueStream()
+                .map(step -> step.at("/step/key").asString())
+                .toList();
+        assertTrue(steps.contains("chill"), steps.toString());
+        assertTrue(steps.indexOf("chill") < steps.indexOf("divide"), steps.toString());
+        JsonNode planned = getJson("/api/notebook/" + batch).expect(200).body();
+        assertEquals(planned.at("/bench/batch/madeAs"), madeAs);
+    }
+
     private static int missed(JsonNode list) {
         return list.valueStream().mapToInt(each -> each.at("/by").asInt()).sum();
     }
