@@ -1,6 +1,10 @@
 import type { BenchAnswer } from "../api";
 import { useFigures } from "../figures";
 
+const MARK_STEPS_MIN = [30, 60, 120, 240, 480, 720];
+const MINUTES_PER_DAY = 1440;
+const MOST_MARKS = 7;
+
 const VIEW = { width: 420, height: 190, left: 34, right: 10, top: 20, bottom: 24 };
 const MARGIN = 0.08;
 
@@ -120,13 +124,17 @@ export function WindowChart({ answer, minute }: { answer: BenchAnswer; minute: n
         </g>
       )}
       <path d={`M${VIEW.left} ${floor}H${VIEW.width - VIEW.right}`} stroke="currentColor" opacity="0.5" />
-      {[0, 30, 60, 90, 120, 150, 180]
-        .filter((at) => at <= last && (last <= 200 || at % 60 === 0))
-        .map((at) => (
-          <text key={at} x={x(at)} y={floor + 15} fontSize="11" textAnchor="middle" fill="currentColor">
-            {at}
-          </text>
-        ))}
+      {marksUntil(last).map((at) => (
+        <text key={at} x={x(at)} y={floor + 15} fontSize="11" textAnchor="middle" fill="currentColor">
+          {at}
+        </text>
+      ))}
     </svg>
   );
+}
+
+/** A mark at every so many minutes, the first that leaves room for its number: a dough may lie for days. */
+function marksUntil(last: number): number[] {
+  const step = MARK_STEPS_MIN.find((minutes) => last / minutes <= MOST_MARKS) ?? MINUTES_PER_DAY;
+  return Array.from({ length: Math.floor(last / step) + 1 }, (_, at) => at * step);
 }

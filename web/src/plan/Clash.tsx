@@ -23,7 +23,9 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
         </p>
       )}
       {clash[0] && clash.length === 1 && (
-        <p className="text-sm">This cannot hold, whatever else gives: {demandWords(clash[0], servings)}.</p>
+        <p className="text-sm">
+          With what is served this cannot hold, whatever else gives: {demandWords(clash[0], servings)}.
+        </p>
       )}
       {missed.length > 0 && (
         <p className="pt-1 text-sm">

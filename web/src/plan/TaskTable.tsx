@@ -1,5 +1,5 @@
 import type { DayPlan, PlannedServing } from "../api";
-import { clockWords, durationWords, LETTERS, placeName, taskName } from "../words";
+import { clockWords, durationWords, LETTERS, takesUpWords, taskName } from "../words";
 import { TimeField } from "./TimeField";
 
 interface TaskTableProps {
@@ -49,11 +49,7 @@ export function TaskTable({ plan, servings, worker, selected, onSelect, onPin }:
                   {LETTERS[number]} {name}
                 </td>
                 <td className="pr-3">{task.worker ?? <span className="soft">by itself</span>}</td>
-                <td className="pr-3">
-                  {Object.entries(task.takesUp)
-                    .map(([place, amount]) => placeName(place, amount))
-                    .join(", ")}
-                </td>
+                <td className="pr-3">{takesUpWords(task, plan.onTrays ?? [])}</td>
                 <td className="pr-3 whitespace-nowrap">
                   {task.sooner > 0 ? `${durationWords(task.sooner)} sooner` : <strong>only then</strong>}
                 </td>

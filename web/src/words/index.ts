@@ -38,6 +38,7 @@ export {
   movedWords,
   alternativeWords,
   placeName,
+  takesUpWords,
   trayWords,
   wayOutWords,
   ROLES,

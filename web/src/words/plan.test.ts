@@ -9,6 +9,7 @@ import {
   missedWords,
   movedWords,
   placeName,
+  takesUpWords,
   trayWords,
   untilWords,
   wayOutWords,
@@ -86,6 +87,9 @@ describe("balls on trays", () => {
     expect(trayWords(time, "Pumpkin roti", figures)).toBe(
       "Pumpkin roti on 2 trays: balls 5,2 cm wide, up to 12 to a tray",
     );
+    const task = { serving: "s1", kind: "divide", takesUp: { pan: 1 } } as unknown as DayTask;
+    expect(takesUpWords(task, [time, { ...time, serving: "s2" }])).toBe("1 pan, 2 trays until 0:09");
+    expect(takesUpWords({ ...task, kind: "roll" }, [time])).toBe("1 pan");
   });
 });
 

@@ -145,6 +145,15 @@ function brokenWords(
 export const trayWords = ({ trays, perTray, ballMm }: TrayTime, name: string, figures: Figures) =>
   `${name} on ${placeName("tray", trays)}: balls ${figures.number(ballMm / MM_PER_CM, 1)} cm wide, up to ${perTray} to a tray`;
 
+/** What a task takes up: while it lasts, and of a dough that is divided the trays until its last ball is rolled. */
+export function takesUpWords({ takesUp, serving, kind }: DayTask, onTrays: TrayTime[]): string {
+  const trays = onTrays.filter((time) => kind === "divide" && time.serving === serving);
+  return [
+    ...Object.entries(takesUp).map(([place, amount]) => placeName(place, amount)),
+    ...trays.map((time) => `${placeName("tray", time.trays)} until ${clockWords(time.to)}`),
+  ].join(", ");
+}
+
 /** Until when, by the minute of the day that is planned: to the minute within two days, later to the day. */
 export function untilWords(day: string, minute: number, figures: Figures): string {
   if (day === "") {

@@ -47,9 +47,10 @@ public final class WantedFormula {
                 overnight ? Double.valueOf(chillMinutes(due)) : null, kitchenC, serving.parBaked(), serving.splits());
     }
 
-    /** A chill from the evening before until there is still time to shape and cook, in whole hours. */
+    /** A chill from the evening before its serving until there is still time to shape and cook, in whole hours. */
     private static int chillMinutes(int due) {
-        int evening = PlanSpec.hour(Coefficient.PLAN_EVENING_HOUR) - MINUTES_PER_DAY;
+        int midnight = Math.floorDiv(due, MINUTES_PER_DAY) * MINUTES_PER_DAY;
+        int evening = midnight - MINUTES_PER_DAY + PlanSpec.hour(Coefficient.PLAN_EVENING_HOUR);
         int until = due - (int) Coefficient.PLAN_SHAPED_BEFORE_MIN.value();
         return Math.max(1, Math.round((float) (until - evening) / MINUTES_PER_HOUR)) * MINUTES_PER_HOUR;
     }

@@ -117,6 +117,12 @@ public class AlternativeTest {
     }
 
     @Test
+    public void theEveningBeforeIsThatBeforeItsServing() {
+        assertEquals(overnight(ROTI, 720 + 1440), overnight(ROTI, 720));
+        assertEquals(overnight(ROTI, 480 - 1440), overnight(ROTI, 480));
+    }
+
+    @Test
     public void itsOwnPhasesStayBeforeTheNight() {
         FormulaSpec own = Doughs.phased(ROTI, new PhaseSpec("rest", 15.0, 22.0), new PhaseSpec("knead", 1.0, null));
         List<PhaseSpec> phases =
