@@ -51,6 +51,9 @@ interface FormulaMapper {
     /** What the newest version of a formula holds, as JSON. */
     record NewestRow(long id, int latestNumber, String name, int documentVersion, String document) {}
 
+    /** A version that was asked for among others, with what it holds, as JSON; by its place among them, from 1. */
+    record AskedRow(int position, long formulaId, int number, String name, int documentVersion, String document) {}
+
     /** A version that was saved before. */
     record SavedRow(long formulaId, int number) {}
 
@@ -108,6 +111,9 @@ interface FormulaMapper {
 
     @Nullable
     DocumentRow document(@Param("formulaId") long formulaId, @Param("number") int number);
+
+    /** Versions by JSON of their formulas and numbers, the newest where no number is given; without those that are not here. */
+    List<AskedRow> asked(@Param("versions") String versions);
 
     /** The version that was saved with this idempotency key. */
     @Nullable

@@ -77,6 +77,33 @@ public class FormulaService {
         return document(formula(id), number);
     }
 
+    /**
+     * A version that is asked for among others.
+     *
+     * @param formula id of the formula
+     * @param version its number; null for the newest
+     */
+    public record AskedVersion(long formula, @Nullable Integer version) {}
+
+    /**
+     * A version among others.
+     *
+     * @param number its number
+     * @param name the formula's name in it
+     * @param documentVersion the version of the document that holds it
+     * @param document what it holds, to be read
+     */
+    public record NamedVersion(int number, String name, int documentVersion, String document) {}
+
+    /** Versions of formulas, in one query, by their place among those asked for; those that are not here are missing. */
+    @Transactional(readOnly = true)
+    public Map<Integer, NamedVersion> asked(List<AskedVersion> versions) {
+        return mapper.asked(json.of(versions)).stream()
+                .collect(Collectors.toMap(
+                        row -> row.position() - 1,
+                        row -> new NamedVersion(row.number(), row.name(), row.documentVersion(), row.document())));
+    }
+
     /** What one version of a formula holds. */
     @Transactional(readOnly = true)
     public FormulaSpec spec(long id, int number) {

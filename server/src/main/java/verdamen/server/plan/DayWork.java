@@ -3,10 +3,12 @@ package verdamen.server.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import verdamen.core.bench.MadeFormula;
+import verdamen.core.formula.FormulaSpec;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.method.WaterTemperature;
 import verdamen.core.model.FaultCode;
@@ -20,21 +22,24 @@ import verdamen.core.plan.PlanReading;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanSpec.ServingSpec;
 import verdamen.core.plan.WantedFormula;
-import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
+import verdamen.server.formula.FormulaService.AskedVersion;
+import verdamen.server.formula.FormulaService.NamedVersion;
+import verdamen.server.formula.StoredFormula;
 import verdamen.server.pantry.PantryService;
 import verdamen.server.plan.PlanState.PlannedServing;
-import verdamen.server.problem.NotFoundException;
 
 /** What there is to do on a day, from its formulas. */
 @Component
 class DayWork {
 
     private final FormulaService formulas;
+    private final StoredFormula stored;
     private final PantryService pantry;
 
-    DayWork(FormulaService formulas, PantryService pantry) {
+    DayWork(FormulaService formulas, StoredFormula stored, PantryService pantry) {
         this.formulas = formulas;
+        this.stored = stored;
         this.pantry = pantry;
     }
 
@@ -71,8 +76,17 @@ class DayWork {
         faults.refuse();
         List<Wanted> wanted = new ArrayList<>();
         List<PlannedServing> servings = new ArrayList<>();
-        for (ServingSpec serving : asked.servings()) {
-            add(serving, asked.kitchenC(), wanted, servings, faults);
+        Map<Integer, NamedVersion> versions = formulas.asked(asked.servings().stream()
+                .map(serving -> new AskedVersion(Objects.requireNonNull(serving.formula()), serving.version()))
+                .toList());
+        for (int line = 0; line < asked.servings().size(); line++) {
+            ServingSpec serving = asked.servings().get(line);
+            NamedVersion version = versions.get(line);
+            if (version == null) {
+                faults.add(line, "formula", FaultCode.UNKNOWN_CODE, serving.formula());
+            } else {
+                add(line, serving, version, asked.kitchenC(), wanted, servings, faults);
+            }
         }
         faults.refuse();
         PlanQuestion question =
@@ -81,34 +95,32 @@ class DayWork {
     }
 
     private void add(
+            int line,
             ServingSpec asked,
+            NamedVersion version,
             @Nullable Double kitchenC,
             List<Wanted> wanted,
             List<PlannedServing> servings,
             Faults faults) {
-        int line = wanted.size();
-        long formula = asked.formula() == null ? 0 : asked.formula();
+        long formula = Objects.requireNonNull(asked.formula());
         int due = asked.due() == null ? 0 : asked.due();
         String key = PlanSpec.key(line);
         Pantry book = pantry.pantry();
         try {
-            FormulaDocument document =
-                    asked.version() == null ? formulas.newest(formula) : formulas.version(formula, asked.version());
-            MadeFormula made = MadeFormula.of(WantedFormula.of(document.formula(), asked, kitchenC, book), book);
+            FormulaSpec spec = stored.read(version.documentVersion(), version.document());
+            MadeFormula made = MadeFormula.of(WantedFormula.of(spec, asked, kitchenC, book), book);
             wanted.add(new Wanted(key, made, due, Boolean.TRUE.equals(asked.parBaked())));
             RollingWindow window = made.evaluation().window();
             servings.add(new PlannedServing(
                     key,
                     formula,
-                    document.version().number(),
-                    document.version().name(),
+                    version.number(),
+                    version.name(),
                     made.cooking().pieces(),
                     due,
                     window == null ? null : window.first(),
                     window == null ? null : window.last(),
                     WaterTemperature.of(made.formula()).useC()));
-        } catch (NotFoundException gone) {
-            faults.add(line, "formula", FaultCode.UNKNOWN_CODE, formula);
         } catch (RefusedException refused) {
             faults.addAll(line, refused.faults());
         }

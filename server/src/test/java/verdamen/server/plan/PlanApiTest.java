@@ -212,6 +212,17 @@ public class PlanApiTest extends ServerTest {
                         .at("/faults/0/code")
                         .asString(),
                 "unknown-code");
+        // What is wrong with a formula is told at its own line, also behind another that is wrong.
+        Answer both = postJson(
+                        "/api/plan",
+                        asked(
+                                360,
+                                1,
+                                "{\"formula\": 99999, \"due\": 700}, " + roti(12, 720)
+                                        + ", {\"formula\": 99998, \"due\": 700}"))
+                .expect(422);
+        assertEquals(both.at("/faults/0/line").asInt(), 0);
+        assertEquals(both.at("/faults/1/line").asInt(), 2);
         assertEquals(postJson("/api/plan", "{}").expect(422).at("/faults").size(), 2);
         getJson("/api/plan/none").expect(404);
         delete("/api/plan/none").expect(404);
