@@ -56,8 +56,8 @@ export function Clash({ state, onTake }: { state: PlanState; onTake: (spec: Plan
       )}
       {waysOut.length === 0 && allTried && (
         <p className="pt-1 text-sm">
-          No single change is enough, nor are fewer pieces of one serving, or two batches of it: it takes all that is
-          missed, or more hands.
+          No single change is enough, nor are fewer pieces of one serving, two batches of it, or its dough made the
+          evening before: it takes all that is missed, or more hands.
         </p>
       )}
     </section>

@@ -76,6 +76,12 @@ describe("what clashes", () => {
     expect(wayOutWords({ halved: { serving: "s1", first: 13, second: 12 } }, SERVINGS)).toBe(
       "Pumpkin roti in two batches, 13 and 12 pieces",
     );
+    expect(
+      wayOutWords({ overnight: { serving: "s1", evening: { name: "Evening", comes: -420, goes: -120 } } }, SERVINGS),
+    ).toBe("Dough of Pumpkin roti made the evening before, by somebody more");
+    expect(wayOutWords({ overnight: { serving: "s1" } }, SERVINGS)).toBe(
+      "Dough of Pumpkin roti made the evening before",
+    );
     expect(wayOutWords(gives("place", "tray", { by: 2 }), SERVINGS)).toBe("2 trays more");
   });
 });

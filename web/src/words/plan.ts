@@ -165,12 +165,16 @@ export function untilWords(day: string, minute: number, figures: Figures): strin
 }
 
 /** What would make a plan possible by itself. */
-export function wayOutWords({ gives, fewer, halved }: PlanWayOut, servings: PlannedServing[]): string {
+export function wayOutWords({ gives, fewer, halved, overnight }: PlanWayOut, servings: PlannedServing[]): string {
   if (fewer) {
     return `${fewer.pieces} instead of ${fewer.asked} pieces of ${named(servings, fewer.serving)}`;
   }
   if (halved) {
     return `${named(servings, halved.serving)} in two batches, ${halved.first} and ${halved.second} pieces`;
+  }
+  if (overnight) {
+    const by = overnight.evening ? ", by somebody more" : "";
+    return `Dough of ${named(servings, overnight.serving)} made the evening before${by}`;
   }
   return gives ? givesWords(gives, servings) : "";
 }

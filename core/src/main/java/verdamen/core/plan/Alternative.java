@@ -38,9 +38,7 @@ public enum Alternative implements Coded {
 
     /** What is asked for then; null when it makes no sense, as without anybody or without a fridge. */
     public @Nullable PlanSpec of(PlanSpec asked) {
-        List<WorkerSpec> workers = asked.workers() == null
-                ? List.of()
-                : asked.workers().stream().filter(Objects::nonNull).toList();
+        List<WorkerSpec> workers = workers(asked);
         boolean full = workers.size() >= Limit.WORKERS.mostCount();
         if (workers.isEmpty()) {
             return null;
@@ -73,15 +71,24 @@ public enum Alternative implements Coded {
                         ? null
                         : asked.withServings(PlanSpec.each(
                                         asked.servings(), (number, serving) -> serving.chilledOvernight()))
-                                .withWorkers(PlanSpec.and(workers, evening(workers)));
+                                .withWorkers(PlanSpec.and(workers, evening(workers, 0)));
         };
     }
 
-    private static WorkerSpec evening(List<WorkerSpec> workers) {
+    /** Everybody who is said to be there. */
+    static List<WorkerSpec> workers(PlanSpec asked) {
+        return asked.workers() == null
+                ? List.of()
+                : asked.workers().stream().filter(Objects::nonNull).toList();
+    }
+
+    /** Somebody who makes dough in the evening before bread is served, beside others. */
+    static WorkerSpec evening(List<WorkerSpec> workers, int due) {
+        int midnight = Math.floorDiv(due, MINUTES_PER_DAY) * MINUTES_PER_DAY;
         return new WorkerSpec(
                 free(workers, "Evening"),
-                PlanSpec.hour(Coefficient.PLAN_EVENING_FROM_HOUR) - MINUTES_PER_DAY,
-                PlanSpec.hour(Coefficient.PLAN_EVENING_UNTIL_HOUR) - MINUTES_PER_DAY,
+                midnight + PlanSpec.hour(Coefficient.PLAN_EVENING_FROM_HOUR) - MINUTES_PER_DAY,
+                midnight + PlanSpec.hour(Coefficient.PLAN_EVENING_UNTIL_HOUR) - MINUTES_PER_DAY,
                 List.of(Role.PREP.code(), Role.DOUGH.code()));
     }
 

@@ -74,6 +74,11 @@ public record PlanQuestion(
         return withAll(all);
     }
 
+    /** The same with others there. */
+    PlanQuestion withWorkers(List<Worker> others) {
+        return new PlanQuestion(wanted, others, places, careful, pins, tray);
+    }
+
     private PlanQuestion withAll(List<Wanted> others) {
         return new PlanQuestion(others, workers, places, careful, pins, tray);
     }

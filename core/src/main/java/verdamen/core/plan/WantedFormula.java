@@ -41,10 +41,14 @@ public final class WantedFormula {
      * @param kitchenC how warm kitchen and flour are, °C; null for what the formula says
      */
     public static MadeAs madeAs(ServingSpec serving, @Nullable Double kitchenC) {
-        boolean overnight = Boolean.TRUE.equals(serving.overnight());
         int due = serving.due() == null ? 0 : serving.due();
-        return new MadeAs(
-                overnight ? Double.valueOf(chillMinutes(due)) : null, kitchenC, serving.parBaked(), serving.splits());
+        Double chill = Boolean.TRUE.equals(serving.overnight()) ? overnight(due).chillMinutes() : null;
+        return new MadeAs(chill, kitchenC, serving.parBaked(), serving.splits());
+    }
+
+    /** With its dough made the evening before it is served. */
+    static MadeAs overnight(int due) {
+        return new MadeAs((double) chillMinutes(due), null, null, null);
     }
 
     /** A chill from the evening before its serving until there is still time to shape and cook, in whole hours. */

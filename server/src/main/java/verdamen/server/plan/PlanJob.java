@@ -12,6 +12,7 @@ import verdamen.core.plan.DayLists.MadeServing;
 import verdamen.core.plan.FewerPieces;
 import verdamen.core.plan.MovedTask;
 import verdamen.core.plan.MovedTask.Broken;
+import verdamen.core.plan.OvernightDough;
 import verdamen.core.plan.Place;
 import verdamen.core.plan.Plan;
 import verdamen.core.plan.Plan.Planned;
@@ -95,6 +96,7 @@ final class PlanJob implements Runnable {
     private List<WayOut> waysOut(Solved solved) {
         List<WayOut> ways = new ArrayList<>(solved.remedies());
         if (work.whole() && !solved.clash().isEmpty()) {
+            ways.addAll(OvernightDough.of(spec, work.question(), work.pantry(), solver::canMeet));
             ways.addAll(TwoBatches.of(work.question(), work.pantry(), solver::canMeet));
             ways.addAll(FewerPieces.of(work.question(), work.pantry(), solver::canMeet));
         }

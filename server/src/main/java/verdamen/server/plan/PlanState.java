@@ -8,6 +8,7 @@ import verdamen.core.model.Coded;
 import verdamen.core.plan.Demand;
 import verdamen.core.plan.FewerPieces;
 import verdamen.core.plan.OnTrays.TrayTime;
+import verdamen.core.plan.OvernightDough;
 import verdamen.core.plan.Place;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanTask;
@@ -47,17 +48,19 @@ record PlanState(
     }
 
     /**
-     * A way out of a clash: one of the three.
+     * A way out of a clash: one of the four.
      *
      * @param gives one demand gives, and all others are met
      * @param fewer fewer pieces of one serving
      * @param halved one serving in two batches
+     * @param overnight the dough of one serving made the evening before
      * @param spec what is asked for then; null where nothing asked can be changed for it
      */
     record PlanWayOut(
             @Nullable Remedy gives,
             @Nullable FewerPieces fewer,
             @Nullable TwoBatches halved,
+            @Nullable OvernightDough overnight,
             @Nullable PlanSpec spec) {
 
         static PlanWayOut of(WayOut way, PlanSpec asked) {
@@ -65,6 +68,7 @@ record PlanState(
                     way instanceof Remedy gives ? gives : null,
                     way instanceof FewerPieces fewer ? fewer : null,
                     way instanceof TwoBatches halved ? halved : null,
+                    way instanceof OvernightDough overnight ? overnight : null,
                     way.taken(asked));
         }
     }
