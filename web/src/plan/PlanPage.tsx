@@ -15,7 +15,7 @@ import {
 import { useFigures } from "../figures";
 import { type AnswerView, Faults, useAnswer } from "../formula";
 import { ErrorNotice, ProblemNotice, useNotices, ViewChoice } from "../parts";
-import { clockWords, durationWords, LETTERS, movedWords, placeName } from "../words";
+import { clockWords, durationWords, gapWords, LETTERS, movedWords, placeName } from "../words";
 import { Alternatives } from "./Alternatives";
 import { Clash } from "./Clash";
 import { DayBar } from "./DayBar";
@@ -123,9 +123,13 @@ function progressWords(progress: PlanState | null) {
   if (progress?.stage === "explaining") {
     return "Not everything can be met: looking for what clashes, and for what would help…";
   }
-  return progress?.plan
-    ? `Looking for a better plan. So far work begins at ${clockWords(progress.plan.begins)}.`
-    : "Planning…";
+  const plan = progress?.plan;
+  if (!plan) {
+    return "Planning…";
+  }
+  const late = plan.late > 0 ? `, servings are ${durationWords(plan.late)} late in all` : "";
+  const gap = gapWords(plan.gap);
+  return `Looking for a better plan. So far work begins at ${clockWords(plan.begins)}${late}${gap && `; ${gap}`}.`;
 }
 
 /** That work should have been begun by now. */
@@ -224,8 +228,10 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
             {servings.length > 1 ? ", all servings together" : ""}
             {plan.fridgeLitres > 0 ? `; at most ${plan.fridgeLitres} litres in the fridge` : ""}
             {plan.trays > 0 ? `; at most ${placeName("tray", plan.trays)} at a time` : ""}.{" "}
-            {!plan.proved && (
-              <span className="soft">There may be a better plan: this is the best that was found in time.</span>
+            {gapWords(plan.gap) && (
+              <span className="soft">
+                There may be a better plan: {gapWords(plan.gap)}. This is the best that was found in time.
+              </span>
             )}
           </p>
           <Water servings={servings} />

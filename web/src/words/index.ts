@@ -38,6 +38,7 @@ export {
   movedWords,
   alternativeWords,
   placeName,
+  gapWords,
   takesUpWords,
   trayWords,
   wayOutWords,

@@ -6,6 +6,7 @@ import {
   clockWords,
   demandWords,
   durationWords,
+  gapWords,
   missedWords,
   movedWords,
   placeName,
@@ -83,6 +84,21 @@ describe("what clashes", () => {
       "Dough of Pumpkin roti made the evening before",
     );
     expect(wayOutWords(gives("place", "tray", { by: 2 }), SERVINGS)).toBe("2 trays more");
+  });
+});
+
+describe("what could still be better", () => {
+  it.each([
+    [{ aim: "standing", by: 5 }, "bread could stand 5 min less at best"],
+    [{ aim: "late", by: 65 }, "servings could be 1 h 5 min less late at best"],
+    [{ aim: "missed", by: 7 }, "7 min less could be missed at best"],
+    [{ aim: "hand-overs", by: 1 }, "there could be 1 hand-over fewer at best"],
+    [{ aim: "begins", by: 20 }, "work could begin 20 min later at best"],
+    [{ aim: "begins", by: null }, "whether work could begin later was not looked at"],
+    [{ aim: "order", by: 99 }, ""],
+    [null, ""],
+  ] as const)("%o", (gap, words) => {
+    expect(gapWords(gap)).toBe(words);
   });
 });
 

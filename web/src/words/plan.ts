@@ -1,4 +1,13 @@
-import type { DayTask, PlanAlternative, PlanBroken, PlanDemand, PlannedServing, PlanWayOut, TrayTime } from "../api";
+import type {
+  DayPlan,
+  DayTask,
+  PlanAlternative,
+  PlanBroken,
+  PlanDemand,
+  PlannedServing,
+  PlanWayOut,
+  TrayTime,
+} from "../api";
 import type { Figures } from "../figures";
 import tasks from "./tasks.json";
 
@@ -163,6 +172,37 @@ export function untilWords(day: string, minute: number, figures: Figures): strin
   at.setMinutes(minute);
   return minute <= 2 * MINUTES_PER_DAY ? figures.moment(at.toISOString()) : figures.date(at.toISOString());
 }
+
+/** What of a plan could still be better, and by how much at most; empty where nothing that counts could. */
+export function gapWords(gap: DayPlan["gap"]): string {
+  if (!gap || gap.aim === "order" || gap.aim === "clash") {
+    return "";
+  }
+  const { aim, by } = gap;
+  if (by == null) {
+    return NOT_LOOKED_AT[aim];
+  }
+  switch (aim) {
+    case "missed":
+      return `${durationWords(by)} less could be missed at best`;
+    case "late":
+      return `servings could be ${durationWords(by)} less late at best`;
+    case "standing":
+      return `bread could stand ${durationWords(by)} less at best`;
+    case "hand-overs":
+      return `there could be ${by} hand-over${by === 1 ? "" : "s"} fewer at best`;
+    case "begins":
+      return `work could begin ${durationWords(by)} later at best`;
+  }
+}
+
+const NOT_LOOKED_AT = {
+  missed: "whether less could be missed was not looked at",
+  late: "whether servings could be less late was not looked at",
+  standing: "whether bread could be fresher was not looked at",
+  "hand-overs": "whether fewer hand-overs would do was not looked at",
+  begins: "whether work could begin later was not looked at",
+};
 
 /** What would make a plan possible by itself. */
 export function wayOutWords({ gives, fewer, halved, overnight }: PlanWayOut, servings: PlannedServing[]): string {

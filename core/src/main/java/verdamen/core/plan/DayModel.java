@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.plan.Plan.Gap;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.PlanTask.Way;
 
@@ -223,7 +224,7 @@ final class DayModel {
     }
 
     /** What the solver found. */
-    Plan plan(CpSolver solver, boolean proved) {
+    Plan plan(CpSolver solver, @Nullable Gap gap) {
         List<Planned> planned = new ArrayList<>();
         for (Vars task : tasks.values()) {
             int way = 0;
@@ -237,7 +238,7 @@ final class DayModel {
                     task.task().ways().get(way),
                     worker(task, solver)));
         }
-        return Plan.of(day, planned, proved);
+        return Plan.of(day, planned, gap);
     }
 
     private static @Nullable String worker(Vars task, CpSolver solver) {

@@ -15,9 +15,33 @@ import org.jspecify.annotations.Nullable;
  * @param standing minutes from cooked to served, together
  * @param handOvers how often bread goes from one pair of hands to another
  * @param begins the minute at which work begins
- * @param proved whether no better plan exists; else none was found in the time given
+ * @param gap what could still be better; null when it is proved that no better plan exists
  */
-public record Plan(List<Planned> tasks, int late, int standing, int handOvers, int begins, boolean proved) {
+public record Plan(
+        List<Planned> tasks,
+        int late,
+        int standing,
+        int handOvers,
+        int begins,
+        @Nullable Gap gap) {
+
+    /**
+     * How much better a plan could be than the best that was found in the time given.
+     *
+     * @param aim the first aim of which it is not proved that it is met as well as can be
+     * @param by by how much it could be met better at most: minutes, or hand-overs; null when that is not known
+     */
+    public record Gap(Solver.Aim aim, @Nullable Integer by) {}
+
+    /** Whether no better plan exists; else none was found in the time given. */
+    public boolean proved() {
+        return gap == null;
+    }
+
+    /** The same with something that could still be better. */
+    Plan with(Gap other) {
+        return new Plan(tasks, late, standing, handOvers, begins, other);
+    }
 
     /**
      * A task with its time.
@@ -71,7 +95,7 @@ public record Plan(List<Planned> tasks, int late, int standing, int handOvers, i
     }
 
     /** The plan of tasks with their times. */
-    static Plan of(PlanDay day, List<Planned> planned, boolean proved) {
+    static Plan of(PlanDay day, List<Planned> planned, @Nullable Gap gap) {
         Map<String, Planned> byKey = byKey(planned);
         int late = 0;
         int standing = 0;
@@ -101,6 +125,6 @@ public record Plan(List<Planned> tasks, int late, int standing, int handOvers, i
                 standing,
                 handOvers,
                 inOrder.isEmpty() ? 0 : inOrder.get(0).start(),
-                proved);
+                gap);
     }
 }

@@ -18,7 +18,9 @@ import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
+import verdamen.core.plan.Plan.Gap;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.Solved.Missed;
 
@@ -33,27 +35,39 @@ public final class Solver {
     private final PlanDay day;
     private final Consumer<Progress> told;
     private final SolvingTime time;
+    private final double effort;
     private volatile boolean cancelled;
     private boolean smallest = true;
     private boolean allTried = true;
     private volatile @Nullable CpSolver running;
 
     /** What is wished for, the first before the others. */
-    public enum Aim {
+    public enum Aim implements Coded {
         /** What clashes, and what would help. */
-        CLASH,
+        CLASH("clash"),
         /** As little missed as can be, where not everything can be met. */
-        MISSED,
+        MISSED("missed"),
         /** As few minutes late as can be. */
-        LATE,
+        LATE("late"),
         /** Bread as fresh as can be. */
-        STANDING,
+        STANDING("standing"),
         /** As few hand-overs as can be. */
-        HAND_OVERS,
+        HAND_OVERS("hand-overs"),
         /** Work begins as late as can be. */
-        BEGINS,
+        BEGINS("begins"),
         /** Everything as late as can be, in a fixed order. */
-        ORDER
+        ORDER("order");
+
+        private final String code;
+
+        Aim(String code) {
+            this.code = code;
+        }
+
+        @Override
+        public String code() {
+            return code;
+        }
     }
 
     /**
@@ -68,15 +82,17 @@ public final class Solver {
      * @param told hears of each aim that is reached
      */
     public Solver(PlanDay day, Consumer<Progress> told) {
-        this(day, told, System::nanoTime);
+        this(day, told, System::nanoTime, 1);
     }
 
     /**
      * @param nanos a clock, ns
+     * @param effort how many of its steps the solver may take for each question, as a fraction
      */
-    Solver(PlanDay day, Consumer<Progress> told, LongSupplier nanos) {
+    Solver(PlanDay day, Consumer<Progress> told, LongSupplier nanos, double effort) {
         this.day = day;
         this.told = told;
+        this.effort = effort;
         time = new SolvingTime(nanos);
         Native.load();
     }
@@ -148,14 +164,16 @@ public final class Solver {
     /** The best plan in which all limits hold, late or not; nothing when there is none, or none was found in time. */
     Optional<Plan> best() {
         DayModel model = new DayModel(day, limits());
-        return best(model, new DayWishes(model));
+        return best(model, new DayWishes(model), null);
     }
 
-    private Optional<Plan> best(DayModel model, DayWishes wishes) {
+    private Optional<Plan> best(DayModel model, DayWishes wishes, @Nullable Gap soFar) {
         Plan best = null;
         for (Aim aim : AIMS) {
-            Plan reached = reach(model, aim, wish(wishes, aim), best == null || best.proved());
+            Plan reached = reach(model, aim, wish(wishes, aim), best == null ? soFar : best.gap());
             if (reached == null) {
+                // What comes after was not looked at.
+                best = best == null || !best.proved() ? best : best.with(new Gap(aim, null));
                 break;
             }
             best = reached;
@@ -168,7 +186,7 @@ public final class Solver {
     }
 
     /** The plan with this wish met as well as can be, which stays met from then on; null when none was found. */
-    private @Nullable Plan reach(DayModel model, Aim aim, LinearArgument wish, boolean provedSoFar) {
+    private @Nullable Plan reach(DayModel model, Aim aim, LinearArgument wish, @Nullable Gap soFar) {
         boolean most = aim == Aim.BEGINS || aim == Aim.ORDER;
         if (most) {
             model.model().maximize(wish);
@@ -180,7 +198,8 @@ public final class Solver {
         if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
             return null;
         }
-        Plan plan = model.plan(solver, provedSoFar && status == CpSolverStatus.OPTIMAL);
+        Gap gap = soFar != null || status == CpSolverStatus.OPTIMAL ? soFar : gap(aim, solver);
+        Plan plan = model.plan(solver, gap);
         told.accept(new Progress(aim, plan));
         model.hint(solver);
         long reached = Math.round(solver.objectiveValue());
@@ -190,6 +209,10 @@ public final class Solver {
             model.model().addLessOrEqual(wish, reached);
         }
         return plan;
+    }
+
+    private static Gap gap(Aim aim, CpSolver solver) {
+        return new Gap(aim, (int) Math.round(Math.abs(solver.objectiveValue() - solver.bestObjectiveBound())));
     }
 
     private static LinearArgument wish(DayWishes wishes, Aim aim) {
@@ -223,7 +246,7 @@ public final class Solver {
             by.put(demand, missed);
             all.addTerm(missed, demand.kind() == Demand.Kind.PLACE ? (long) Coefficient.PLAN_PLACE_MIN.value() : 1);
         }
-        Plan first = reach(model, Aim.MISSED, all.build(), true);
+        Plan first = reach(model, Aim.MISSED, all.build(), null);
         if (first == null) {
             return new Closest(null, List.of());
         }
@@ -235,7 +258,7 @@ public final class Solver {
                 misses.add(new Missed(demand, reached));
             }
         });
-        return new Closest(best(model, wishes).orElse(first), misses);
+        return new Closest(best(model, wishes, first.gap()).orElse(first), misses);
     }
 
     /**
@@ -288,7 +311,7 @@ public final class Solver {
             CpSolverStatus status = solve(solver, model);
             allTried &= status != CpSolverStatus.UNKNOWN;
             if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
-                remedies.add(remedy(demand, (int) solver.value(missed), model.plan(solver, false)));
+                remedies.add(remedy(demand, (int) solver.value(missed), model.plan(solver, null)));
             }
         }
         return remedies;
@@ -331,7 +354,7 @@ public final class Solver {
         solver.getParameters()
                 .setNumWorkers(1)
                 .setRandomSeed(1)
-                .setMaxDeterministicTime(steps.value())
+                .setMaxDeterministicTime(effort * steps.value())
                 .setMaxTimeInSeconds(time.left());
         return solver;
     }

@@ -48,7 +48,7 @@ final class EveryPlan {
 
     private void place(int next) {
         if (next == day.tasks().size()) {
-            Plan plan = Plan.of(day, List.copyOf(placed), true);
+            Plan plan = Plan.of(day, List.copyOf(placed), null);
             int[] found = {plan.late(), plan.standing(), plan.handOvers(), plan.begins()};
             int[] than = best;
             if (than == null || better(found, than)) {

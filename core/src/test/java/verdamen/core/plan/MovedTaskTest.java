@@ -27,7 +27,7 @@ public class MovedTaskTest {
                                         each.task(), start, start + each.way().minutes(), each.way(), each.worker())
                                 : each)
                         .toList(),
-                false);
+                null);
     }
 
     /** The same day whose servings may be as late as they like: the checker does not look at that. */
@@ -99,7 +99,7 @@ public class MovedTaskTest {
                 480,
                 780,
                 Begun.NOTHING);
-        Plan plan = Plan.of(day, List.of(mix, roll, cook), false);
+        Plan plan = Plan.of(day, List.of(mix, roll, cook), null);
         assertEquals(MovedTask.breaks(day, plan, "s1/roll", 600), List.of());
         assertEquals(MovedTask.breaks(day, plan, "no such task", 600), List.of());
         // The sheets would still be rolled while they are cooked, past the window, with a pan too few.

@@ -61,7 +61,7 @@ public class RunningDayTest {
                                 .orElseThrow(),
                         each.worker()))
                 .toList();
-        return Plan.of(day, tasks, false);
+        return Plan.of(day, tasks, null);
     }
 
     @Test

@@ -40,7 +40,7 @@ public class SolvingTimeTest {
     @Test
     public void aPlanThatWaitedForOthersHasAllOfItsTime() {
         PlanDay day = new RandomDays(3).large();
-        Solver solver = new Solver(day, progress -> {}, nanos::get);
+        Solver solver = new Solver(day, progress -> {}, nanos::get, 1);
         passes(3600);
         assertTrue(solver.best().isPresent());
     }
@@ -58,13 +58,13 @@ public class SolvingTimeTest {
     @Test
     public void whatWasNotLookedAtInTimeIsNotCalledImpossible() {
         PlanDay day = impossible();
-        Solver slow = new Solver(day, progress -> passes(30), nanos::get);
+        Solver slow = new Solver(day, progress -> passes(30), nanos::get, 1);
         Solved solved = slow.solve();
         assertFalse(solved.smallest());
         assertNotNull(solved.plan(), "the plan that was found stands");
         assertFalse(slow.canMeet(day));
         assertFalse(slow.allTried());
-        Solver quick = new Solver(day, progress -> {}, nanos::get);
+        Solver quick = new Solver(day, progress -> {}, nanos::get, 1);
         assertTrue(quick.solve().smallest());
         assertFalse(quick.canMeet(day));
         assertTrue(quick.allTried());
@@ -76,7 +76,8 @@ public class SolvingTimeTest {
         Solver late = new Solver(
                 new RandomDays(3).large(),
                 progress -> {},
-                () -> clock.getAndAdd(Duration.ofHours(1).toNanos()));
+                () -> clock.getAndAdd(Duration.ofHours(1).toNanos()),
+                1);
         assertNull(late.solve().plan());
     }
 }

@@ -51,7 +51,7 @@ public class TakenUpTest {
     }
 
     private static Plan plan(PlanDay day) {
-        return Plan.of(day, List.of(DIVIDE_A, ROLL_A, DIVIDE_B, ROLL_B), false);
+        return Plan.of(day, List.of(DIVIDE_A, ROLL_A, DIVIDE_B, ROLL_B), null);
     }
 
     private static final PlanDay ONE = day(Map.of(Place.TRAY, 1));

@@ -161,7 +161,8 @@ final class PlanJob implements Runnable {
                 day.mostTakenUp(Place.FRIDGE, plan),
                 day.trayTimes(plan),
                 day.mostTakenUp(Place.TRAY, plan),
-                plan.proved());
+                plan.proved(),
+                plan.gap());
     }
 
     private @Nullable Integer coolsUntil(Planned planned) {

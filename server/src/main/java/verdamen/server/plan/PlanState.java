@@ -10,6 +10,7 @@ import verdamen.core.plan.FewerPieces;
 import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.OvernightDough;
 import verdamen.core.plan.Place;
+import verdamen.core.plan.Plan.Gap;
 import verdamen.core.plan.PlanSpec;
 import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.Remedy;
@@ -138,6 +139,7 @@ record PlanState(
      * @param onTrays when balls lie on trays; nothing in a plan that was saved before they were counted
      * @param trays the most trays at a time
      * @param proved whether no better plan exists
+     * @param gap what could still be better, and by how much at most; null for nothing
      */
     record DayPlan(
             List<DayTask> tasks,
@@ -150,7 +152,8 @@ record PlanState(
             int fridgeLitres,
             @Nullable List<TrayTime> onTrays,
             int trays,
-            boolean proved) {}
+            boolean proved,
+            @Nullable Gap gap) {}
 
     /**
      * A task of a plan.
