@@ -69,6 +69,7 @@ export function Alternatives({ spec, state, onTake }: AlternativesProps) {
               "Way",
               "Begins",
               "Work by hand",
+              "Hands wait",
               "Hand-overs",
               "Bread stands",
               "Fridge at most",
@@ -105,10 +106,11 @@ function AlternativeRow({ row, onTake }: { row: Row; onTake: (spec: PlanSpec) =>
         <>
           <td className="py-1.5 pr-3 tabular-nums">{clockWords(plan.begins)}</td>
           <td className="py-1.5 pr-3 tabular-nums">{durationWords(plan.handsOn)}</td>
+          <td className="py-1.5 pr-3 tabular-nums">{durationWords(plan.waiting ?? 0)}</td>
           <td className="py-1.5 pr-3 tabular-nums">{plan.handOvers}</td>
           <td className="py-1.5 pr-3 tabular-nums">{durationWords(plan.standing)}</td>
           <td className="py-1.5 pr-3 tabular-nums">{plan.fridgeLitres > 0 ? `${plan.fridgeLitres} litres` : ""}</td>
-          <td className="py-1.5 pr-3 tabular-nums">{plan.trays > 0 ? plan.trays : ""}</td>
+          <td className="py-1.5 pr-3 tabular-nums">{plan.trays ? plan.trays : ""}</td>
           <td className="py-1.5 pr-3">
             {state.missed.length === 0
               ? "nothing"
@@ -116,7 +118,7 @@ function AlternativeRow({ row, onTake }: { row: Row; onTake: (spec: PlanSpec) =>
           </td>
         </>
       ) : (
-        <td colSpan={7} className="soft py-1.5 pr-3">
+        <td colSpan={8} className="soft py-1.5 pr-3">
           {state === null ? "planning…" : "no plan was found in time"}
         </td>
       )}

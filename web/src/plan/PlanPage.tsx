@@ -227,7 +227,7 @@ function Answer({ view, state, spec, day, onChange }: AnswerProps) {
             served
             {servings.length > 1 ? ", all servings together" : ""}
             {plan.fridgeLitres > 0 ? `; at most ${plan.fridgeLitres} litres in the fridge` : ""}
-            {plan.trays > 0 ? `; at most ${placeName("tray", plan.trays)} at a time` : ""}.{" "}
+            {plan.trays ? `; at most ${placeName("tray", plan.trays)} at a time` : ""}.{" "}
             {gapWords(plan.gap) && (
               <span className="soft">
                 There may be a better plan: {gapWords(plan.gap)}. This is the best that was found in time.

@@ -24,6 +24,7 @@ const plan = (tasks: DayTask[]): DayPlan => ({
   handOvers: 0,
   begins: 600,
   handsOn: 0,
+  waiting: 0,
   fridgeLitres: 0,
   trays: 0,
   proved: true,

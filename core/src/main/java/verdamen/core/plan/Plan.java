@@ -1,10 +1,12 @@
 package verdamen.core.plan;
 
 import java.util.Comparator;
+import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -74,6 +76,27 @@ public record Plan(
                 .mapToInt(Planned::end)
                 .max()
                 .orElseThrow();
+    }
+
+    /** Minutes of work by hand, together. */
+    public int handsOn() {
+        return byHand().mapToInt(each -> each.end() - each.start()).sum();
+    }
+
+    /** Minutes that hands wait between their first task and their last, together. */
+    public int waiting() {
+        Map<String, IntSummaryStatistics> times = byHand().collect(Collectors.groupingBy(
+                each -> Objects.requireNonNull(each.worker()),
+                Collectors.flatMapping(
+                        each -> Stream.of(each.start(), each.end()), Collectors.summarizingInt(at -> at))));
+        int there = times.values().stream()
+                .mapToInt(each -> each.getMax() - each.getMin())
+                .sum();
+        return there - handsOn();
+    }
+
+    private Stream<Planned> byHand() {
+        return tasks.stream().filter(each -> each.worker() != null);
     }
 
     /** When a task is done. */

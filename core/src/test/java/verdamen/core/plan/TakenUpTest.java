@@ -68,6 +68,13 @@ public class TakenUpTest {
     }
 
     @Test
+    public void handsWaitBetweenTheirTasks() {
+        // Bench divides for 10 minutes from 600 and rolls for 10 from 640; Mill for 10 from 650 and 20 from 700.
+        assertEquals(plan(ONE).handsOn(), 50);
+        assertEquals(plan(ONE).waiting(), 30 + 40);
+    }
+
+    @Test
     public void whatIsMovedIntoTheOtherDoughsTimeOnTheTrayBreaksThat() {
         Broken noTray = new Broken(Kind.PLACE, "tray", 1);
         assertEquals(MovedTask.breaks(ONE, plan(ONE), "b/divide", 645), List.of(noTray));

@@ -154,10 +154,8 @@ final class PlanJob implements Runnable {
                 plan.standing(),
                 plan.handOvers(),
                 plan.begins(),
-                plan.tasks().stream()
-                        .filter(each -> each.worker() != null)
-                        .mapToInt(each -> each.end() - each.start())
-                        .sum(),
+                plan.handsOn(),
+                plan.waiting(),
                 day.mostTakenUp(Place.FRIDGE, plan),
                 day.trayTimes(plan),
                 day.mostTakenUp(Place.TRAY, plan),

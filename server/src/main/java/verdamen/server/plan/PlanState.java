@@ -135,9 +135,10 @@ record PlanState(
      * @param handOvers how often bread goes from one pair of hands to another
      * @param begins when work begins
      * @param handsOn minutes of work by hand, together
+     * @param waiting minutes that hands wait between their first task and their last, together; nothing in a plan that was saved before that was told
      * @param fridgeLitres the most that is in the fridge at a time
      * @param onTrays when balls lie on trays; nothing in a plan that was saved before they were counted
-     * @param trays the most trays at a time
+     * @param trays the most trays at a time; nothing likewise
      * @param proved whether no better plan exists
      * @param gap what could still be better, and by how much at most; null for nothing
      */
@@ -149,9 +150,10 @@ record PlanState(
             int handOvers,
             int begins,
             int handsOn,
+            @Nullable Integer waiting,
             int fridgeLitres,
             @Nullable List<TrayTime> onTrays,
-            int trays,
+            @Nullable Integer trays,
             boolean proved,
             @Nullable Gap gap) {}
 

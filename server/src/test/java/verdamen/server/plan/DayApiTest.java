@@ -18,11 +18,14 @@ import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.component.VEvent;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.server.ServerTest;
+import verdamen.server.json.JsonText;
+import verdamen.server.plan.SavedDays.KeptPlan;
 
 /** Days that are kept and run, over the API. */
 public class DayApiTest extends ServerTest {
@@ -251,6 +254,22 @@ public class DayApiTest extends ServerTest {
         JsonNode again =
                 postJson(run + "/tasks", note("s1/set-up", false)).expect(200).body();
         assertNotEquals(again.at("/servings/0/batch").asLong(), batch, "run again, it makes bread again");
+    }
+
+    @Autowired
+    private JsonText json;
+
+    @Test
+    public void aPlanThatWasSavedBeforeTraysWereCountedIsStillRead() {
+        String before = """
+                {"servings": [{"key": "s1", "formula": 1, "version": 1, "name": "Roti", "pieces": 8.0, "due": 720}],
+                 "plan": {"tasks": [{"key": "s1/roll", "serving": "s1", "kind": "roll", "role": "shape", "start": 600,
+                     "end": 620, "worker": "Bench", "takesUp": {"pan": 1}, "sooner": 0, "pinned": false}],
+                   "rolled": [], "late": 0, "standing": 3, "handOvers": 0, "begins": 600, "handsOn": 20,
+                   "fridgeLitres": 0, "proved": true}}
+                """;
+        KeptPlan kept = json.read(before, KeptPlan.class);
+        assertTrue(PlanCsv.write(kept).contains("600,620,roll,Roti,Bench,1,0,0,0,0,0"), PlanCsv.write(kept));
     }
 
     @Test
