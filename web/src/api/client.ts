@@ -28,6 +28,7 @@ export type PlanState = Schemas["PlanState"];
 export type PlannedServing = Schemas["PlannedServing"];
 export type PlanWayOut = Schemas["PlanWayOut"];
 export type TrayTime = Schemas["TrayTime"];
+export type TooMuch = Schemas["TooMuch"];
 export type PlanDemand = Schemas["Demand"];
 export type DayListsAnswer = Schemas["DayListsAnswer"];
 export type Stock = Schemas["Stock"];

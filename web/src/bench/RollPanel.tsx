@@ -1,7 +1,6 @@
 import { useState } from "react";
 import type { BenchAnswer } from "../api";
-import { useFigures } from "../figures";
-import { asSent, NumberField, type NumberEntry } from "../parts";
+import { asSent, type NumberEntry, SizeField } from "../parts";
 import { OUTCOMES } from "../words";
 import { clockText } from "./clock";
 import type { Noted } from "./useBench";
@@ -14,7 +13,6 @@ interface RollPanelProps {
 
 /** One touch a ball: the ball that has rested longest goes first. */
 export function RollPanel({ answer, shown, onNote }: RollPanelProps) {
-  const figures = useFigures();
   const [across, setAcross] = useState<NumberEntry>(null);
   const { pieces } = answer.run;
   const rolled = pieces.each.filter((piece) => piece.rolled != null).length;
@@ -45,17 +43,7 @@ export function RollPanel({ answer, shown, onNote }: RollPanelProps) {
       </div>
       <label className="flex items-center gap-2 pt-2">
         <span className="soft">How far across it came, where measured</span>
-        <NumberField
-          framed
-          className="bench-field w-32"
-          label={`Ball ${next} across`}
-          unit="cm"
-          value={across}
-          format={(mm) => figures.number(mm / 10, 1)}
-          toTyped={(mm) => mm / 10}
-          fromTyped={(cm) => cm * 10}
-          onChange={setAcross}
-        />
+        <SizeField className="bench-field w-32" label={`Ball ${next} across`} value={across} onChange={setAcross} />
       </label>
     </section>
   );

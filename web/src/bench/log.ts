@@ -22,7 +22,7 @@ export function entryWords(entry: BenchEntry, figures: Figures, name: (code: str
     case "piece":
       return `Piece ${piece}: ${figures.mass(figure ?? 0)}`;
     case "rolled":
-      return `Ball ${piece} rolled: ${outcomeName(kind, outcome)}${figure ? `, ${figures.number(figure / 10, 1)} cm` : ""}`;
+      return `Ball ${piece} rolled: ${outcomeName(kind, outcome)}${figure ? `, ${figures.size(figure)}` : ""}`;
     case "on-pan":
       return `Piece ${piece} on${figure == null ? "" : ` at ${figures.temperature(figure)}`}`;
     case "turned":

@@ -54,6 +54,15 @@ export function CardForm({ id, editor, asked, isReady }: CardFormProps) {
         onChange={(value) => put("massUnit", value)}
       />
       <Choice
+        label="Sizes"
+        value={asked.lengthUnit ?? figures.lengthUnit}
+        options={[
+          { code: "cm", name: "centimetres" },
+          { code: "in", name: "inches" },
+        ]}
+        onChange={(value) => put("lengthUnit", value)}
+      />
+      <Choice
         label="Temperatures"
         value={asked.temperatureUnit ?? figures.temperatureUnit}
         options={[

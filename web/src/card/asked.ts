@@ -30,6 +30,7 @@ export function cardAsked(search: URLSearchParams, version: number | null): Card
     with: number === null ? null : Number(number),
     paper: search.get("paper") ?? "a4",
     massUnit: search.get("massUnit"),
+    lengthUnit: search.get("lengthUnit"),
     temperatureUnit: search.get("temperatureUnit"),
     decimalMark: search.get("decimalMark"),
     hide: search.getAll("hide"),

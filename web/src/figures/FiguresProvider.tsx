@@ -6,6 +6,7 @@ import { type Figures, figuresOf } from "./units";
 const UNTIL_LOADED: Kitchen = {
   name: "Verdamen",
   massUnit: "g",
+  lengthUnit: "cm",
   temperatureUnit: "C",
   decimalMark: "point",
   dateOrder: "day-month",

@@ -2,8 +2,20 @@ import { describe, expect, it, vi } from "vitest";
 import type { Kitchen } from "../api";
 import { figuresOf } from "./units";
 
-const METRIC = { massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen;
-const US = { massUnit: "oz", temperatureUnit: "F", decimalMark: "comma", dateOrder: "month-day" } as Kitchen;
+const METRIC = {
+  massUnit: "g",
+  lengthUnit: "cm",
+  temperatureUnit: "C",
+  decimalMark: "point",
+  dateOrder: "iso",
+} as Kitchen;
+const US = {
+  massUnit: "oz",
+  lengthUnit: "in",
+  temperatureUnit: "F",
+  decimalMark: "comma",
+  dateOrder: "month-day",
+} as Kitchen;
 
 describe("figures of a metric kitchen", () => {
   const figures = figuresOf(METRIC);
@@ -31,6 +43,15 @@ describe("figures of a metric kitchen", () => {
   });
 
   it.each([
+    [185, "18.5 cm"],
+    [280, "28 cm"],
+    [280.3, "28 cm"],
+    [52.4, "5.2 cm"],
+  ])("writes a size of %d mm as %s", (mm, words) => {
+    expect(figures.size(mm)).toBe(words);
+  });
+
+  it.each([
     [0.49, 0, false],
     [0.5, 0, true],
     [-0.06, 1, true],
@@ -46,6 +67,10 @@ describe("figures of a metric kitchen", () => {
     [".5", 0.5],
     ["−4", -4],
     ["12.", 12],
+    ["7 1/4", 7.25],
+    ["3/8", 0.375],
+    ["1/0", NaN],
+    ["1/2/3", NaN],
     ["lots", NaN],
     ["1e400", NaN],
     ["1 000", NaN],
@@ -57,14 +82,20 @@ describe("figures of a metric kitchen", () => {
 describe("figures of a US kitchen with a decimal comma", () => {
   const figures = figuresOf(US);
 
-  it("writes ounces and degrees Fahrenheit", () => {
+  it("writes ounces, inches and degrees Fahrenheit", () => {
     expect(figures.mass(100)).toBe("3,53 oz");
     expect(figures.mass(1000)).toBe("35,3 oz");
+    expect(figures.size(457.2)).toBe("18 in");
+    expect(figures.size(185)).toBe("7,3 in");
     expect(figures.temperature(35)).toBe("95 °F");
   });
 
   it.each([0.1, 28.35, 400])("reads back what it writes of %d g", (grams) => {
     expect(figures.gramsFromMassUnit(figures.massUnitFromGrams(grams))).toBeCloseTo(grams, 9);
+  });
+
+  it.each([30, 184.2, 660])("reads back what it writes of %d mm", (mm) => {
+    expect(figures.mmFromLengthUnit(figures.lengthUnitFromMm(mm))).toBeCloseTo(mm, 9);
   });
 
   it.each([-18, 0, 37, 260])("reads back what it writes of %d °C", (celsius) => {

@@ -6,10 +6,16 @@ export interface Figures {
   massUnit: "g" | "oz";
   /** The unit in which temperatures are shown. */
   temperatureUnit: "C" | "F";
+  /** The unit of sizes that are measured with a tape; the thickness of a sheet is in millimetres everywhere. */
+  lengthUnit: "cm" | "in";
   /** A mass with its unit: grams to 1, or 0.1 below 20 g. */
   mass(grams: number): string;
   /** A mass without its unit. */
   massNumber(grams: number): string;
+  /** A size with its unit, to 0.1: across a piece or a pan, the side of a tray. */
+  size(mm: number): string;
+  /** A size without its unit. */
+  sizeNumber(mm: number): string;
   /** A percentage with its sign, to 1, or 0.1 below 20 %. */
   percent(pct: number): string;
   /** A number with so many decimals at most. */
@@ -27,13 +33,18 @@ export interface Figures {
   /** Grams from a mass in the kitchen's unit, and back. */
   massUnitFromGrams(grams: number): number;
   gramsFromMassUnit(mass: number): number;
+  /** Millimetres from a size in the kitchen's unit, and back. */
+  lengthUnitFromMm(mm: number): number;
+  mmFromLengthUnit(size: number): number;
   degreesFromCelsius(celsius: number): number;
   celsiusFromDegrees(degrees: number): number;
-  /** A typed number: point or comma; null for nothing, NaN for what is no number. */
+  /** A typed number: point, comma or a fraction as in 7 1/4; null for nothing, NaN for what is no number. */
   parse(text: string): number | null;
 }
 
 const GRAMS_PER_OUNCE = 28.349523125;
+const MM_PER_CM = 10;
+const MM_PER_INCH = 25.4;
 const FINE_BELOW_GRAMS = 20;
 const FINE_BELOW_OUNCES = 10;
 const FINE_BELOW_PERCENT = 20;
@@ -46,6 +57,8 @@ const DATES = {
 
 export function figuresOf(kitchen: Kitchen): Figures {
   const ounces = kitchen.massUnit === "oz";
+  const inches = kitchen.lengthUnit === "in";
+  const mmPerLengthUnit = inches ? MM_PER_INCH : MM_PER_CM;
   const fahrenheit = kitchen.temperatureUnit === "F";
   const { locale, dateStyle } = DATES[kitchen.dateOrder as keyof typeof DATES];
 
@@ -67,6 +80,10 @@ export function figuresOf(kitchen: Kitchen): Figures {
     const value = grams / GRAMS_PER_OUNCE;
     return number(value, Math.abs(value) < FINE_BELOW_OUNCES ? 2 : 1);
   };
+  const sizeNumber = (mm: number) => {
+    const size = mm / mmPerLengthUnit;
+    return number(size, isWhole(size) ? 0 : 1);
+  };
   const percent = (pct: number) => `${number(pct, Math.abs(pct) < FINE_BELOW_PERCENT && !isWhole(pct) ? 1 : 0)} %`;
   const date = (iso: string) => dayOf(iso).toLocaleDateString(locale, { dateStyle });
   const degreesFromCelsius = (celsius: number) => (fahrenheit ? (celsius * 9) / 5 + 32 : celsius);
@@ -74,10 +91,13 @@ export function figuresOf(kitchen: Kitchen): Figures {
   return {
     massUnit: ounces ? "oz" : "g",
     temperatureUnit: fahrenheit ? "F" : "C",
+    lengthUnit: inches ? "in" : "cm",
     number,
     shows: (value, decimals) => Math.abs(value) >= 10 ** -decimals / 2,
     massNumber,
     mass: (grams) => `${massNumber(grams)} ${ounces ? "oz" : "g"}`,
+    sizeNumber,
+    size: (mm) => `${sizeNumber(mm)} ${inches ? "in" : "cm"}`,
     percent,
     temperature: (celsius) => `${number(degreesFromCelsius(celsius), 0)} °${fahrenheit ? "F" : "C"}`,
     moment: (iso) => new Date(iso).toLocaleString(locale, { dateStyle, timeStyle: "short" }),
@@ -85,6 +105,8 @@ export function figuresOf(kitchen: Kitchen): Figures {
     weekday: (iso) => `${dayOf(iso).toLocaleDateString("en-GB", { weekday: "long" })}, ${date(iso)}`,
     massUnitFromGrams: (grams) => (ounces ? grams / GRAMS_PER_OUNCE : grams),
     gramsFromMassUnit: (mass) => (ounces ? mass * GRAMS_PER_OUNCE : mass),
+    lengthUnitFromMm: (mm) => mm / mmPerLengthUnit,
+    mmFromLengthUnit: (size) => size * mmPerLengthUnit,
     degreesFromCelsius,
     celsiusFromDegrees: (degrees) => (fahrenheit ? ((degrees - 32) * 5) / 9 : degrees),
     parse: parseNumber,
@@ -112,6 +134,10 @@ function parseNumber(text: string): number | null {
   const trimmed = text.trim().replace("−", "-").replace(",", ".");
   if (trimmed === "") {
     return null;
+  }
+  const [, whole = "0", over, under] = /^(?:(\d+) +)?(\d+)\/([1-9]\d*)$/.exec(trimmed) ?? [];
+  if (over !== undefined) {
+    return Number(whole) + Number(over) / Number(under);
   }
   return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(trimmed) ? Number(trimmed) : NaN;
 }

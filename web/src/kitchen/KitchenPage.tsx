@@ -6,13 +6,22 @@ import { NumberField, ErrorNotice, ProblemNotice, useNotices } from "../parts";
 import { useFigures } from "../figures";
 import { useProblem } from "../words";
 
-const CHOICES: { field: keyof Kitchen; label: string; options: [string, string][] }[] = [
+const CHOICES: { field: keyof Kitchen; label: string; note?: string; options: [string, string][] }[] = [
   {
     field: "massUnit",
     label: "Weights",
     options: [
       ["g", "grams"],
       ["oz", "ounces"],
+    ],
+  },
+  {
+    field: "lengthUnit",
+    label: "Sizes",
+    note: "of pieces, pans and trays; how thick a sheet is stays in mm",
+    options: [
+      ["cm", "centimetres"],
+      ["in", "inches"],
     ],
   },
   {
@@ -138,7 +147,7 @@ function KitchenForm({ saved }: { saved: Kitchen }) {
         />
         <span className="soft text-sm">in millilitres; other measures are under Pantry</span>
       </label>
-      {CHOICES.map(({ field, label, options }) => (
+      {CHOICES.map(({ field, label, note, options }) => (
         <fieldset key={field} className="flex items-center gap-4">
           <legend className="contents">
             <span className="w-36">{label}</span>
@@ -157,6 +166,7 @@ function KitchenForm({ saved }: { saved: Kitchen }) {
               </label>
             ))}
           </div>
+          {note && <span className="soft text-sm">{note}</span>}
         </fieldset>
       ))}
       <ProblemNotice problem={problem} />

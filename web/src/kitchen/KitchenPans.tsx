@@ -5,7 +5,7 @@ import { api, type Kitchen, kitchenQuery, taken } from "../api";
 import { useFigures } from "../figures";
 import {
   asSent,
-  CentimetreField,
+  SizeField,
   IconButton,
   NumberField,
   ProblemNotice,
@@ -106,7 +106,7 @@ export function KitchenPans({ saved }: { saved: Kitchen }) {
               aria-invalid={faultOf(index, "name") !== null}
               onChange={(event) => set(index, { name: event.target.value })}
             />
-            <CentimetreField
+            <SizeField
               className="w-20"
               label={`Across ${place}`}
               placeholder="across"

@@ -88,7 +88,7 @@ export function Pieces({ batch }: { batch: NotebookBatch }) {
                 <span className="flex-1">
                   {[
                     piece.rolled && outcomeName("rolled", piece.rolled),
-                    piece.diameterMm != null && `${figures.number(piece.diameterMm / 10, 1)} cm`,
+                    piece.diameterMm != null && figures.size(piece.diameterMm),
                     piece.puff && outcomeName("off-pan", piece.puff),
                   ]
                     .filter(Boolean)

@@ -37,7 +37,7 @@ export function DiscView({ disc, onSheet, name }: DiscViewProps) {
         {figures.mass(disc.pieceGrams)}
         {disc.fillingShare > 0 && " of dough with its filling,"} rolled to{" "}
         <strong data-testid="disc-sheet">{figures.number(shown.sheetMm, 1)} mm</strong> is{" "}
-        <strong data-testid="disc-diameter">{figures.number(shown.diameterMm / 10, 1)} cm</strong> across. Tears{" "}
+        <strong data-testid="disc-diameter">{figures.size(shown.diameterMm)}</strong> across. Tears{" "}
         <strong data-testid="disc-tear">{figures.percent(at.tearPct)}</strong>
         {at.puffPct != null && (
           <>
@@ -176,7 +176,7 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
     <svg
       viewBox={`0 0 ${TOP.size} ${TOP.size + 18}`}
       role="img"
-      aria-label={`The piece from above, ${figures.number(diameterMm / 10, 1)} cm across`}
+      aria-label={`The piece from above, ${figures.size(diameterMm)} across`}
     >
       <circle
         cx={TOP.size / 2}
@@ -218,7 +218,7 @@ function FromAbove({ disc, diameterMm }: { disc: Disc; diameterMm: number }) {
         fill="none"
       />
       <text x={TOP.size / 2} y={TOP.size + 16} fontSize="11" textAnchor="middle" fill="currentColor">
-        {figures.number(diameterMm / 10, 1)} cm
+        {figures.size(diameterMm)}
       </text>
     </svg>
   );

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, useId, useRef, useState } from "react";
 import { useFigures } from "../figures";
-import { inLargerUnit, withoutUnit } from "./withoutUnit";
+import { inOtherUnit, withoutUnit } from "./withoutUnit";
 
 /** What a number field holds: a number, nothing, or text that is no number and that the server will refuse by name. */
 export type NumberEntry = number | string | null;
@@ -55,9 +55,9 @@ export function NumberField(props: NumberFieldProps) {
   const shown = typeof value === "number" ? format(value) : (value ?? "");
   const read = (text: string) => {
     const asked = props.typedUnit ?? unit;
-    const larger = inLargerUnit(text, asked);
-    const typed = figures.parse(larger?.text ?? withoutUnit(text, asked));
-    const number = typed === null ? null : typed * (larger?.times ?? 1);
+    const other = inOtherUnit(text, asked);
+    const typed = figures.parse(other?.text ?? withoutUnit(text, asked));
+    const number = typed === null ? null : typed * (other?.times ?? 1);
     const entry = number === null ? null : Number.isNaN(number) ? text : fromTyped(number);
     setKnown({ ...known, typed: entry });
     onChange(entry);

@@ -1,8 +1,6 @@
 import { useFigures } from "../figures";
 import { NumberField, type NumberFieldProps } from "./NumberField";
 
-const MM_PER_CM = 10;
-
 type UnitFieldProps = Omit<NumberFieldProps, "format" | "toTyped" | "fromTyped" | "unit" | "framed" | "placeholder"> & {
   /** What stands in as long as nothing is typed: grams or °C, or a word. */
   placeholder?: number | string;
@@ -45,20 +43,19 @@ export function TemperatureField({ placeholder, bare = false, ...field }: UnitFi
   );
 }
 
-/** Millimetres, typed and written in centimetres: what is measured with a tape. */
-export function CentimetreField({ placeholder, bare = false, ...field }: UnitFieldProps) {
+/** Millimetres, typed and written in the kitchen's unit of sizes: what is measured with a tape. */
+export function SizeField({ placeholder, bare = false, ...field }: UnitFieldProps) {
   const figures = useFigures();
-  const written = (mm: number) => figures.number(mm / MM_PER_CM, mm % MM_PER_CM === 0 ? 0 : 1);
   return (
     <NumberField
       {...field}
       framed={!bare}
-      unit={bare ? undefined : "cm"}
-      typedUnit="cm"
-      placeholder={typeof placeholder === "number" ? written(placeholder) : placeholder}
-      format={written}
-      toTyped={(mm) => mm / MM_PER_CM}
-      fromTyped={(cm) => cm * MM_PER_CM}
+      unit={bare ? undefined : figures.lengthUnit}
+      typedUnit={figures.lengthUnit}
+      placeholder={typeof placeholder === "number" ? figures.sizeNumber(placeholder) : placeholder}
+      format={figures.sizeNumber}
+      toTyped={figures.lengthUnitFromMm}
+      fromTyped={figures.mmFromLengthUnit}
     />
   );
 }

@@ -11,7 +11,7 @@ export { Steps } from "./Steps";
 export { Faulty } from "./Faulty";
 export { found } from "./found";
 export { inOrder, type Sort, SortHeading } from "./SortHeading";
-export { CentimetreField, MassField, TemperatureField } from "./UnitFields";
+export { SizeField, MassField, TemperatureField } from "./UnitFields";
 export { useQuiet } from "./useQuiet";
 export { IconButton } from "./IconButton";
 export { Said } from "./Said";

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { figuresOf } from "../figures";
-import { inLargerUnit, withoutUnit } from "./withoutUnit";
+import { inOtherUnit, withoutUnit } from "./withoutUnit";
 
 const figures = figuresOf({
   massUnit: "g",
+  lengthUnit: "cm",
   temperatureUnit: "C",
   decimalMark: "point",
   dateOrder: "day-month",
@@ -31,20 +32,29 @@ describe("a number with its unit typed after it", () => {
   });
 
   it.each([
-    ["1,5 kg", "g", "1,5 ", 1000],
-    ["2KG", "g", "2", 1000],
-    ["3 lb", "oz", "3 ", 16],
-  ])("reads %s in a larger unit", (text, unit, number, times) => {
-    expect(inLargerUnit(text, unit)).toEqual({ text: number, times });
+    ["1,5 kg", "g", 1500],
+    ["2KG", "g", 2000],
+    ["8 oz", "g", 226.8],
+    ["3 lb", "oz", 48],
+    ["100 g", "oz", 3.527],
+    ["600 mm", "cm", 60],
+    ["10 in", "cm", 25.4],
+    ['9 1/2"', "in", 9.5],
+    ["9.5 inches", "in", 9.5],
+    ["25.4cm", "in", 10],
+  ])("reads %s where %s are asked for", (text, unit, value) => {
+    const other = inOtherUnit(text, unit);
+    expect((figures.parse(other?.text ?? "") ?? NaN) * (other?.times ?? NaN)).toBeCloseTo(value, 2);
   });
 
   it.each([
     ["250 g", "g"],
     ["kg", "g"],
+    ['"', "in"],
     ["2 kg", "%"],
     ["2 kg", undefined],
-  ])("sees no larger unit in %s for %s", (text, unit) => {
-    expect(inLargerUnit(text, unit)).toBeNull();
+  ])("sees no other unit in %s for %s", (text, unit) => {
+    expect(inOtherUnit(text, unit)).toBeNull();
   });
 
   it.each([

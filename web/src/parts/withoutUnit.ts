@@ -1,16 +1,40 @@
-/** Larger units that people type for a unit, and how many of it they are. */
-const LARGER: Record<string, { unit: string; times: number }> = {
-  g: { unit: "kg", times: 1000 },
-  oz: { unit: "lb", times: 16 },
+interface OtherUnit {
+  unit: string;
+  /** How many of the asked unit it is. */
+  times: number;
+}
+
+const MM_PER_INCH = 25.4;
+const GRAMS_PER_OUNCE = 28.349523125;
+const INCH = ["inches", "inch", "in", '"', "″"];
+
+/** What people type after a number where another unit is asked for. */
+const OTHERS: Record<string, OtherUnit[]> = {
+  g: [
+    { unit: "kg", times: 1000 },
+    { unit: "lb", times: 16 * GRAMS_PER_OUNCE },
+    { unit: "oz", times: GRAMS_PER_OUNCE },
+  ],
+  oz: [
+    { unit: "lb", times: 16 },
+    { unit: "kg", times: 1000 / GRAMS_PER_OUNCE },
+    { unit: "g", times: 1 / GRAMS_PER_OUNCE },
+  ],
+  cm: [{ unit: "mm", times: 0.1 }, ...INCH.map((unit) => ({ unit, times: MM_PER_INCH / 10 }))],
+  in: [
+    { unit: "cm", times: 10 / MM_PER_INCH },
+    { unit: "mm", times: 1 / MM_PER_INCH },
+    ...INCH.map((unit) => ({ unit, times: 1 })),
+  ],
 };
 
-/** A number as it was typed with a larger unit, in the unit that is asked for: "1.5 kg" for grams; null when it has none. */
-export function inLargerUnit(text: string, unit: string | undefined): { text: string; times: number } | null {
-  const larger = unit === undefined ? undefined : LARGER[unit];
+/** A number as it was typed with another unit than is asked for, as "1.5 kg" for grams; null when it has none. */
+export function inOtherUnit(text: string, unit: string | undefined): { text: string; times: number } | null {
   const typed = text.trim();
-  return larger && typed.length > larger.unit.length && typed.toLowerCase().endsWith(larger.unit)
-    ? { text: typed.slice(0, -larger.unit.length), times: larger.times }
-    : null;
+  const other = (OTHERS[unit ?? ""] ?? []).find(
+    (each) => typed.length > each.unit.length && typed.toLowerCase().endsWith(each.unit),
+  );
+  return other ? { text: typed.slice(0, -other.unit.length), times: other.times } : null;
 }
 
 /** A number as it was typed, without the unit that people write after it: "90 %", "250 g", "2.5 x" for "×", "17 C" for "°C". */

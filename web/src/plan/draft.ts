@@ -110,3 +110,11 @@ export const withPin = (spec: PlanSpec, task: string, start: number | null): Pla
   ...spec,
   pins: [...pinsOf(spec).filter((pin) => pin.task !== task), ...(start === null ? [] : [{ task, start }])],
 });
+
+const MINUTES_PER_HOUR = 60;
+
+/** The minute of the day it is now; null on another day. */
+export function minuteNow(day: string) {
+  const now = new Date();
+  return day === today() ? now.getHours() * MINUTES_PER_HOUR + now.getMinutes() : null;
+}

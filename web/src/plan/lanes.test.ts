@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { DayPlan, DayTask, PlannedServing } from "../api";
-import { clockOf, lanesOf, snapped } from "./lanes";
+import { clockOf, type Drawn, lanesOf, snapped } from "./lanes";
 
 const task = (key: string, start: number, end: number, more: Partial<DayTask> = {}): DayTask => ({
   key,
@@ -80,13 +80,20 @@ describe("lanes", () => {
       to,
     });
     const onTrays = [time("s1", 600, 640), time("s2", 620, 660), time("s3", 640, 700)];
-    const lane = lanesOf({ tasks: [], rolled: [], onTrays }, [], [], NAMES).find(({ name }) => name === "Trays");
+    const tooMuch: Drawn["tooMuch"] = [
+      { place: "pan", from: 1, to: 2, by: 1 },
+      { place: "tray", from: 620, to: 640, by: 2 },
+    ];
+    const lane = lanesOf({ tasks: [], rolled: [], onTrays, tooMuch }, [], [], NAMES).find(
+      ({ name }) => name === "Trays",
+    );
     expect(lane?.rows).toBe(2);
     expect(lane?.trays?.map(({ time: { serving }, row }) => [serving, row])).toEqual([
       ["s1", 0],
       ["s2", 1],
       ["s3", 0],
     ]);
+    expect(lane?.tooMuch).toEqual([{ place: "tray", from: 620, to: 640, by: 2 }]);
   });
 
   it("has no lane for what nothing takes up", () => {

@@ -1,4 +1,4 @@
-import type { DayPlan, DayTask, PlannedServing, TrayTime } from "../api";
+import type { DayPlan, DayTask, PlannedServing, TooMuch, TrayTime } from "../api";
 
 /** Minutes to which a dragged task snaps. */
 export const SNAP_MIN = 5;
@@ -33,10 +33,12 @@ export interface Lane {
   /** When the dough of this lane can be rolled. */
   band?: { first: number; last: number };
   due?: number;
+  /** While more of it is taken up than there is. */
+  tooMuch?: TooMuch[];
 }
 
 /** What of a plan is drawn. */
-export type Drawn = Pick<DayPlan, "tasks" | "rolled" | "onTrays">;
+export type Drawn = Pick<DayPlan, "tasks" | "rolled" | "onTrays" | "tooMuch">;
 
 /** From when to when the picture reaches, and where its marks are. */
 export interface Clock {
@@ -86,7 +88,11 @@ export function lanesOf(
     const bars = using.map((task) => ({ task, ...rowOf(task) }));
     return [{ key: place, kind: "place", name, rows, bars }];
   });
-  return [...people, ...doughs, ...places, ...trayLanes(plan.onTrays ?? [])];
+  const taken = [...places, ...trayLanes(plan.onTrays ?? [])].map((lane) => ({
+    ...lane,
+    tooMuch: plan.tooMuch?.filter(({ place }) => place === lane.key),
+  }));
+  return [...people, ...doughs, ...taken];
 }
 
 /** The trays, a row for each dough that lies on some at a time; no lane without any. */

@@ -48,3 +48,10 @@ export const shiftWords = (moved: number) =>
 
 const movedWords = (count: number) =>
   count === 0 ? "" : `${count === 1 ? "One step that follows moves" : `${count} steps that follow move`} with it.`;
+
+/** The serving that a task is done for: its letter, its name, and its batch once that is begun. */
+export function servingOf(answer: DayRunAnswer, task: RunTask) {
+  const at = answer.servings.findIndex(({ serving }) => serving.key === task.serving);
+  const found = answer.servings[at];
+  return { letter: LETTERS[at] ?? "", name: found?.serving.name ?? "", batch: found?.batch ?? null };
+}

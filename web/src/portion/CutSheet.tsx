@@ -12,14 +12,13 @@ export function CutSheet({ cut: { shape, perSheet, drawn } }: { cut: Cut }) {
   const { disc, longMm, shortMm, sizeMm, placed } = drawn;
   const line = longMm / 260;
   const size = sizeMm ?? 0;
-  const side = (mm: number) => figures.number(mm / 10, 1);
   if (shape !== "wedges" && placed.length === 0) {
     return <p className="soft pt-2 text-sm">Too many to draw.</p>;
   }
   return (
     <svg
       role="img"
-      aria-label={`The ${disc ? "disc" : "sheet"} of ${side(longMm)}${disc ? "" : ` by ${side(shortMm)}`} cm with ${perSheet} pieces`}
+      aria-label={`The ${disc ? "disc" : "sheet"} of ${figures.size(longMm)}${disc ? "" : ` by ${figures.size(shortMm)}`} with ${perSheet} pieces`}
       viewBox={`${-line} ${-line} ${longMm + 2 * line} ${shortMm + 2 * line}`}
       className="mt-3 max-h-96 w-full max-w-xl"
       data-testid="cut-sheet"

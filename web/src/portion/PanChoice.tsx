@@ -38,7 +38,7 @@ export function PanChoice({ portion, kinds, onPortion }: PanChoiceProps) {
         {pans.map(({ name, diameterMm }) => (
           <option key={name} value={name}>
             {name}
-            {diameterMm ? `, ${figures.number(diameterMm / 10, 1)} cm` : ""}
+            {diameterMm ? `, ${figures.size(diameterMm)}` : ""}
           </option>
         ))}
       </select>

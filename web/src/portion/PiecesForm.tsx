@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import type { Portion, RecipeNotes } from "../api";
 import type { DraftPortion, Editor, PlannedPortion } from "../formula";
 import { useFigures } from "../figures";
-import { asSent, CentimetreField, IconButton, MassField, type NumberEntry, NumberField, Said } from "../parts";
+import { asSent, SizeField, IconButton, MassField, type NumberEntry, NumberField, Said } from "../parts";
 import { Field } from "./Field";
 import { PanChoice } from "./PanChoice";
 
@@ -38,7 +38,7 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan, onPortion }:
       </Field>
       <Said messages={[faultOf("pieceGrams")]} />
       <Field name="Across">
-        <CentimetreField
+        <SizeField
           label="Diameter"
           placeholder={size?.diameterMm}
           value={(notes.diameterMm ?? null) as NumberEntry}
@@ -95,7 +95,7 @@ export function PiecesForm({ editor, plan, answer, faultOf, onPlan, onPortion }:
       </Field>
       <PanChoice portion={portion} kinds={["pan", "press", "cutter", "peel"]} onPortion={onPortion} />
       <Field name="Pan, press or cutter, across" more="The largest piece that fits it stands on the right.">
-        <CentimetreField
+        <SizeField
           label="Pan, across"
           value={portion.panMm ?? null}
           error={faultOf("panMm")}

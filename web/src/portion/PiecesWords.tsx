@@ -26,12 +26,12 @@ export function PiecesWords({ answer, editor }: PiecesWordsProps) {
       <p>
         of <strong>{figures.mass(size.grams)}</strong>
         {size.fillingGrams > 0 && ` of dough with ${figures.mass(size.fillingGrams)} of filling`},{" "}
-        <strong>{centimetres(size.diameterMm, figures)}</strong> across and{" "}
+        <strong>{figures.size(size.diameterMm)}</strong> across and{" "}
         <strong>{figures.number(size.sheetMm, 1)} mm</strong> thick.{" "}
         {leftover
           ? count === 0
             ? `There are ${figures.mass(answer.usableGrams)} to divide.`
-            : `${figures.mass(leftover.grams)} are left over: a small one of ${centimetres(leftover.diameterMm, figures)}.`
+            : `${figures.mass(leftover.grams)} are left over: a small one of ${figures.size(leftover.diameterMm)}.`
           : "Nothing is left over."}
       </p>
       <p className="soft text-sm">
@@ -72,10 +72,6 @@ function pieces(editor: Editor, count: number) {
   editor.edit({ kind: "notes", patch: { pieces: count, pieceGrams: null, diameterMm: null } });
 }
 
-function centimetres(mm: number, figures: Figures): string {
-  return `${figures.number(mm / 10, 1)} cm`;
-}
-
 interface WayProps {
   pieces: Pieces;
   figures: Figures;
@@ -88,7 +84,7 @@ function Way({ pieces, figures, words, onUse }: WayProps) {
   return (
     <li className="hairline flex items-baseline gap-3 border-t py-1">
       <span className="flex-1">
-        <strong>{what}</strong>: {figures.mass(pieces.grams)} each, {centimetres(pieces.diameterMm, figures)} across
+        <strong>{what}</strong>: {figures.mass(pieces.grams)} each, {figures.size(pieces.diameterMm)} across
       </span>
       <ActionButton className="btn btn-xs" aria-label={`Use ${what}`} onClick={onUse}>
         Use
@@ -105,7 +101,7 @@ function Mends({ answer, editor }: { answer: Portion; editor: Editor }) {
     mend.side === "pieceGrams"
       ? `weigh ${figures.mass(mend.value)}`
       : mend.side === "diameterMm"
-        ? `roll it ${centimetres(mend.value, figures)} wide`
+        ? `roll it ${figures.size(mend.value)} wide`
         : `roll it ${figures.number(mend.value, 1)} mm thick`;
   const use = ({ side, value }: Mend) =>
     side === "sheetMm"
@@ -139,7 +135,7 @@ function Sizes({ sizes }: { sizes: NonNullable<Portion["sizes"]> }) {
   const figures = useFigures();
   const list = (all: Pieces[]) =>
     all
-      .map(({ count, grams, diameterMm }) => `${count} of ${figures.mass(grams)} (${centimetres(diameterMm, figures)})`)
+      .map(({ count, grams, diameterMm }) => `${count} of ${figures.mass(grams)} (${figures.size(diameterMm)})`)
       .join(" and ");
   return (
     <p className="pt-3 text-sm" data-testid="sizes">

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { scalingQuestion } from "../api";
 import { besideTheForm, Faults, StationAnswer, useAnswer } from "../formula";
 import { useFigures } from "../figures";
-import { CentimetreField, MassField, NumberField, Said, useNotices } from "../parts";
+import { SizeField, MassField, NumberField, Said, useNotices } from "../parts";
 import { Field } from "./Field";
 import { scaled } from "./plan";
 import type { PortionViewProps } from "./PortionPage";
@@ -103,7 +103,7 @@ function To({ plan, error, onPlan }: ToProps) {
       {scaleBy === "flourGrams" || scaleBy === "doughGrams" ? (
         <MassField {...given} />
       ) : scaleBy === "panMm" ? (
-        <CentimetreField {...given} />
+        <SizeField {...given} />
       ) : (
         <NumberField
           {...given}

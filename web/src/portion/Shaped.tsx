@@ -27,7 +27,7 @@ function Filled({ filled }: { filled: NonNullable<Shapes["filled"]> }) {
       </p>
       <p>
         {figures.mass(filled.shellGrams)} of dough round {figures.mass(filled.fillingGrams)} of filling,{" "}
-        {figures.number(filled.diameterMm / 10, 1)} cm across. {matchWords(filled, figures)}
+        {figures.size(filled.diameterMm)} across. {matchWords(filled, figures)}
       </p>
       <p className={`pt-2 ${filled.thinWall || filled.piecesTooLarge ? "text-error" : ""}`} data-testid="wall">
         Rolled, the wall is <strong>{figures.number(filled.wallMm, 1)} mm</strong> on each side

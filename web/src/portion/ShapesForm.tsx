@@ -1,7 +1,7 @@
 import type { Shapes } from "../api";
 import type { PlannedShapes } from "../formula";
 import { useFigures } from "../figures";
-import { MassField, NumberField, Said } from "../parts";
+import { MassField, type NumberEntry, NumberField, Said, SizeField } from "../parts";
 import { Field } from "./Field";
 
 interface ShapesFormProps {
@@ -119,7 +119,7 @@ function Cut(props: ShapesFormProps) {
         <Size {...props} field="wedges" label="How many wedges" fault="cut.wedges" />
       ) : (
         <>
-          <Size {...props} field="sizeMm" label="Each, across" unit="cm" fault="cut.sizeMm" />
+          <Size {...props} field="sizeMm" label="Each, across" unit="tape" fault="cut.sizeMm" />
           <label className="flex cursor-pointer items-center gap-2 pt-3 text-sm">
             <input
               type="checkbox"
@@ -132,11 +132,11 @@ function Cut(props: ShapesFormProps) {
         </>
       )}
       {wedges || shapes.fromDisc ? (
-        <Size {...props} field="discMm" label="The disc, across" unit="cm" fault="cut.discMm" />
+        <Size {...props} field="discMm" label="The disc, across" unit="tape" fault="cut.discMm" />
       ) : (
         <>
-          <Size {...props} field="longMm" label="Sheet, longer side" unit="cm" fault="cut.longMm" />
-          <Size {...props} field="shortMm" label="Sheet, shorter side" unit="cm" fault="cut.shortMm" />
+          <Size {...props} field="longMm" label="Sheet, longer side" unit="tape" fault="cut.longMm" />
+          <Size {...props} field="shortMm" label="Sheet, shorter side" unit="tape" fault="cut.shortMm" />
         </>
       )}
     </>
@@ -146,7 +146,8 @@ function Cut(props: ShapesFormProps) {
 interface SizeProps extends ShapesFormProps {
   field: "rollMm" | "times" | "sizeMm" | "wedges" | "discMm" | "longMm" | "shortMm";
   label: string;
-  unit?: "mm" | "cm";
+  /** What it is measured with: by the millimetre, with a tape, or counted. */
+  unit?: "mm" | "tape";
   /** The place of its fault in the question. */
   fault: string;
 }
@@ -154,23 +155,25 @@ interface SizeProps extends ShapesFormProps {
 /** A length or a count, with what is wrong with it below. */
 function Size({ shapes, field, label, unit, fault, faultOf, onChange }: SizeProps) {
   const figures = useFigures();
-  const centimetres = unit === "cm" ? { toTyped: (mm: number) => mm / 10, fromTyped: (cm: number) => cm * 10 } : {};
+  const given = {
+    label,
+    value: shapes[field],
+    error: faultOf(fault),
+    onChange: (value: NumberEntry) => onChange({ [field]: value }, field),
+  };
   return (
     <>
       <Field name={label}>
-        <NumberField
-          {...centimetres}
-          framed
-          label={label}
-          unit={unit}
-          value={shapes[field]}
-          format={(value) => {
-            const shown = unit === "cm" ? value / 10 : value;
-            return figures.number(shown, Number.isInteger(shown) ? 0 : 1);
-          }}
-          error={faultOf(fault)}
-          onChange={(value) => onChange({ [field]: value }, field)}
-        />
+        {unit === "tape" ? (
+          <SizeField {...given} />
+        ) : (
+          <NumberField
+            {...given}
+            framed
+            unit={unit}
+            format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 1)}
+          />
+        )}
       </Field>
       <Said messages={[faultOf(fault)]} />
     </>

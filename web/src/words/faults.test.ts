@@ -5,7 +5,13 @@ import { figuresOf } from "../figures";
 import { faultWords } from "./faults";
 
 const FIGURES = figuresOf({ massUnit: "g", temperatureUnit: "C", decimalMark: "point", dateOrder: "iso" } as Kitchen);
-const OUNCES = figuresOf({ massUnit: "oz", temperatureUnit: "F", decimalMark: "comma", dateOrder: "iso" } as Kitchen);
+const OUNCES = figuresOf({
+  massUnit: "oz",
+  lengthUnit: "in",
+  temperatureUnit: "F",
+  decimalMark: "comma",
+  dateOrder: "iso",
+} as Kitchen);
 
 const fault = (code: string, field: string, value: string | null, limit: number | null) =>
   ({ code, field, value, limit, line: null }) as unknown as ProblemFault;
@@ -34,6 +40,13 @@ describe("the words of a fault", () => {
     expect(faultWords(fault("too-large", "method.temperatures.doughC", "90", 60), OUNCES)).toBe(
       "The dough temperature is 194 °F; it must be at most 140 °F.",
     );
+  });
+
+  it("are in the unit in which a size is typed", () => {
+    const small = fault("too-small", "trays.longMm", "0", 100);
+    expect(faultWords(small, FIGURES)).toBe("The longer side is 0 cm; it must be at least 10 cm.");
+    expect(faultWords(small, OUNCES)).toBe("The longer side is 0 in; it must be at least 3,937 in.");
+    expect(faultWords(fault("too-small", "sheetMm", "0", 0.3), FIGURES)).toContain("0.3 mm");
   });
 
   it("count characters and entries as they are", () => {

@@ -246,6 +246,9 @@ const FIELDS: Record<string, string> = {
   chillMinutes: "The chill",
 };
 
+/** What is measured with a tape, and typed in the kitchen's unit of sizes. */
+const TAPED = /^(diameter|pan|size|disc|long|short)Mm$/;
+
 /** How the values of a field are written, by the end of its name. */
 function unitOf(field: string): (figures: Figures, value: number) => string {
   const number = (f: Figures, value: number) => f.number(value, 3).replace(/[.,]?0+$/, "") || "0";
@@ -260,6 +263,9 @@ function unitOf(field: string): (figures: Figures, value: number) => string {
   }
   if (/C$/.test(field) || field === "celsius") {
     return (f, value) => f.temperature(value);
+  }
+  if (TAPED.test(field)) {
+    return (f, value) => `${number(f, f.lengthUnitFromMm(value))} ${f.lengthUnit}`;
   }
   if (/Mm$/.test(field)) {
     return (f, value) => `${number(f, value)} mm`;

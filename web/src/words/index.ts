@@ -46,4 +46,6 @@ export {
   roleWords,
   taskName,
   untilWords,
+  tooFewWords,
+  tooMuchWords,
 } from "./plan";

@@ -33,7 +33,7 @@ const WORDS: Record<Instruction["kind"], (value: number, figures: Figures) => st
   pieces: (count, figures) => `${figures.number(count, 0)} pieces`,
   "piece-grams": (grams, figures) => `${figures.mass(grams)} of dough in a piece`,
   sheet: (millimetres, figures) => `rolled to ${trimmed(millimetres, figures)} mm`,
-  diameter: (millimetres, figures) => `rolled ${trimmed(millimetres / 10, figures)} cm across`,
+  diameter: (millimetres, figures) => `rolled ${figures.size(millimetres)} across`,
   side: (seconds, figures) => `cooked ${figures.number(seconds, 0)} s a side`,
   pan: (celsius, figures) => `pan or oven at ${figures.temperature(celsius)}`,
 };

@@ -6,6 +6,7 @@ import type {
   PlanDemand,
   PlannedServing,
   PlanWayOut,
+  TooMuch,
   TrayTime,
 } from "../api";
 import type { Figures } from "../figures";
@@ -13,7 +14,6 @@ import tasks from "./tasks.json";
 
 const MINUTES_PER_HOUR = 60;
 const MINUTES_PER_DAY = 24 * MINUTES_PER_HOUR;
-const MM_PER_CM = 10;
 
 /** Said on the page and in the calendar. */
 const TASKS: Record<DayTask["kind"], string> = tasks;
@@ -150,9 +150,16 @@ function brokenWords(
   }
 }
 
+/** What is missing of a place. */
+export const tooFewWords = ({ place, by }: TooMuch) => `${placeName(place, by)} too few`;
+
+/** The same with its time. */
+export const tooMuchWords = (missing: TooMuch) =>
+  `${tooFewWords(missing)} from ${clockWords(missing.from)} to ${clockWords(missing.to)}`;
+
 /** The balls of a dough on trays. */
 export const trayWords = ({ trays, perTray, ballMm }: TrayTime, name: string, figures: Figures) =>
-  `${name} on ${placeName("tray", trays)}: balls ${figures.number(ballMm / MM_PER_CM, 1)} cm wide, up to ${perTray} to a tray`;
+  `${name} on ${placeName("tray", trays)}: balls ${figures.size(ballMm)} wide, up to ${perTray} to a tray`;
 
 /** What a task takes up: while it lasts, and of a dough that is divided the trays until its last ball is rolled. */
 export function takesUpWords({ takesUp, serving, kind }: DayTask, onTrays: TrayTime[]): string {

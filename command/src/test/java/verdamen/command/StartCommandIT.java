@@ -29,6 +29,7 @@ import verdamen.server.testing.TestHttp;
 public class StartCommandIT {
 
     private static final Duration LONGEST = Duration.ofSeconds(300);
+    private static final Path ROOT = Path.of(System.getProperty("verdamen.root"));
     private static final String ROTI =
             "{\"name\":\"Kept roti\",\"formula\":{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"wheat-atta\",\"grams\":250}]}}";
 
@@ -289,6 +290,7 @@ public class StartCommandIT {
         boolean root = "root".equals(System.getProperty("user.name"));
         Started refused = commandAs(
                 root ? List.of("runuser", "-u", "nobody", "--") : List.of(),
+                whereAllCanReachIt(),
                 closed,
                 "start",
                 "--data",
@@ -297,6 +299,17 @@ public class StartCommandIT {
                 "" + TestDatabase.freePort());
         assertEquals(refused.await(), 1, refused.text());
         assertTrue(refused.text().matches("verdamen: cannot write to .*\n"), refused.text());
+    }
+
+    /** The command as another user can run it too, wherever this checkout lies. */
+    private Path whereAllCanReachIt() throws IOException {
+        Path there = Files.createDirectory(folder.resolve("program"));
+        Files.createDirectory(there.resolve("tools"));
+        for (String name : List.of("verdamen", "tools/database.sh", "tools/node.sh")) {
+            Path copy = Files.copy(ROOT.resolve(name), there.resolve(name));
+            Files.setPosixFilePermissions(copy, PosixFilePermissions.fromString("rwxr-xr-x"));
+        }
+        return there;
     }
 
     private void startAndAwait() throws Exception {
@@ -321,14 +334,15 @@ public class StartCommandIT {
     }
 
     private Started command(String... arguments) throws IOException {
-        return commandAs(List.of(), folder, arguments);
+        return commandAs(List.of(), ROOT, folder, arguments);
     }
 
-    /** A command, as another user where its beginning says so, with its cache under a folder. */
-    private Started commandAs(List<String> user, Path cacheUnder, String... arguments) throws IOException {
+    /** A command of a program, as another user where its beginning says so, with its cache under a folder. */
+    private Started commandAs(List<String> user, Path program, Path cacheUnder, String... arguments)
+            throws IOException {
         Path said = Files.createTempFile(folder, "said", ".log");
         List<String> command = new ArrayList<>(user);
-        command.add(Path.of(System.getProperty("verdamen.root"), "verdamen").toString());
+        command.add(program.resolve("verdamen").toString());
         command.addAll(List.of(arguments));
         ProcessBuilder builder =
                 new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(said.toFile());

@@ -178,13 +178,14 @@ public class MethodIT extends StationTest {
     }
 
     @Test
-    public void prepAndHandlingSpeakTheKitchensUnits() {
+    public void stationsSpeakTheKitchensUnits() {
         open("/kitchen");
         patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main input")));
         api("""
                 const kitchen = await (await fetch('/api/kitchen')).json();
                 await fetch('/api/kitchen', {method: 'PUT', headers: {'Content-Type': 'application/json'},
-                  body: JSON.stringify({...kitchen, massUnit: 'oz', temperatureUnit: 'F', decimalMark: 'comma'})});
+                  body: JSON.stringify({...kitchen, massUnit: 'oz', lengthUnit: 'in', temperatureUnit: 'F',
+                    decimalMark: 'comma'})});
                 """);
         try {
             open("/formulas");
@@ -198,11 +199,16 @@ public class MethodIT extends StationTest {
             driver().findElement(By.linkText("Method")).click();
             settled("Method");
             assertTrue(css("[data-testid=water-c]").getText().endsWith("°F"));
+            driver().findElement(By.linkText("Portion")).click();
+            settled("Portion");
+            type("[aria-label=Diameter]", "7 1/2\"");
+            waitForText("[data-testid=pieces]", "7,5 in across");
         } finally {
             api("""
                     const kitchen = await (await fetch('/api/kitchen')).json();
                     await fetch('/api/kitchen', {method: 'PUT', headers: {'Content-Type': 'application/json'},
-                      body: JSON.stringify({...kitchen, massUnit: 'g', temperatureUnit: 'C', decimalMark: 'point'})});
+                      body: JSON.stringify({...kitchen, massUnit: 'g', lengthUnit: 'cm', temperatureUnit: 'C',
+                        decimalMark: 'point'})});
                     """);
         }
     }

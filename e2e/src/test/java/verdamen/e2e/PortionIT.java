@@ -48,7 +48,7 @@ public class PortionIT extends StationTest {
         station(ROTI, "Portion");
         fill("Pan, across", "24");
         waitForText("[data-testid=ways]", "as wide as the pan takes");
-        waitForText("[data-testid=ways]", "23.0 cm across");
+        waitForText("[data-testid=ways]", "23 cm across");
         fill("Number of pieces", "8");
         waitForText("[data-testid=count]", "8 pieces");
         button("Add a size");

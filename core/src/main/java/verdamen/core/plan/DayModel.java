@@ -46,7 +46,9 @@ final class DayModel {
         this.asked = asked;
         day.tasks().forEach(this::add);
         day.links().forEach(this::add);
-        day.onTrays().forEach(this::add);
+        if (day.there(Place.TRAY) != Place.ENOUGH) {
+            day.onTrays().forEach(this::add);
+        }
         Map<Worker, List<IntervalVar>> busy = new LinkedHashMap<>();
         tasks.values().forEach(task -> addDoers(task, busy));
         busy.values().forEach(model::addNoOverlap);
@@ -130,11 +132,9 @@ final class DayModel {
     }
 
     private void add(OnTrays on) {
-        if (day.placesNeeded().containsKey(Place.TRAY)) {
-            IntVar minutes = model.newIntVar(0, day.last() - earliest(), "");
-            takenUp.computeIfAbsent(Place.TRAY, none -> new LinkedHashMap<>())
-                    .put(model.newIntervalVar(moment(on.from()), minutes, moment(on.to()), ""), on.trays());
-        }
+        IntVar minutes = model.newIntVar(0, day.last() - earliest(), "");
+        takenUp.computeIfAbsent(Place.TRAY, none -> new LinkedHashMap<>())
+                .put(model.newIntervalVar(moment(on.from()), minutes, moment(on.to()), ""), on.trays());
     }
 
     /** The first minute in which something is done: before the day, when it was begun then. */

@@ -22,6 +22,11 @@ public record Link(
      */
     public record Moment(String task, boolean end) {
 
+        /** The minute of it in a task that lasts from one minute to another. */
+        int in(int start, int finish) {
+            return end ? finish : start;
+        }
+
         static Moment startOf(PlanTask task) {
             return new Moment(task.key(), false);
         }

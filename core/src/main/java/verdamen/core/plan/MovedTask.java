@@ -135,7 +135,7 @@ public final class MovedTask {
 
     private int at(Link.Moment moment) {
         Planned planned = byKey.get(moment.task());
-        return moment.end() ? planned.end() : planned.start();
+        return moment.in(planned.start(), planned.end());
     }
 
     private void addHands() {

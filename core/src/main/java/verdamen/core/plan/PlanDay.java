@@ -13,7 +13,6 @@ import java.util.stream.IntStream;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
-import verdamen.core.plan.OnTrays.TrayTime;
 
 /**
  * A day's work as it is to be planned: what is done, how that hangs together, who and what is there. All times are whole
@@ -24,7 +23,7 @@ import verdamen.core.plan.OnTrays.TrayTime;
  * @param onTrays which balls lie on trays when
  * @param servings what is served when
  * @param workers who is there
- * @param places how much there is of each place; what is missing is not there, but for trays, which are enough then
+ * @param places how much there is of each place; what is missing was not counted
  * @param pins tasks, by their keys, that begin at a time the user chose
  * @param first nothing begins before
  * @param last nothing ends later
@@ -136,7 +135,7 @@ public record PlanDay(
         return byKey;
     }
 
-    /** How much there is of each place that something takes up: none where the kitchen has none; trays only when they were counted. */
+    /** How much there is of each place that something takes up, none where the kitchen has none; without those of which there is enough. */
     Map<Place, Integer> placesNeeded() {
         Map<Place, Integer> needed = new EnumMap<>(Place.class);
         for (PlanTask task : tasks) {
@@ -144,25 +143,20 @@ public record PlanDay(
                 way.takesUp().keySet().forEach(place -> needed.put(place, there(place)));
             }
         }
-        if (!onTrays.isEmpty() && places.containsKey(Place.TRAY)) {
+        if (!onTrays.isEmpty()) {
             needed.put(Place.TRAY, there(Place.TRAY));
         }
+        needed.values().removeIf(there -> there == Place.ENOUGH);
         return needed;
     }
 
-    /** How much there is of a place; trays that nobody counted are as many as it takes. */
+    /** How much there is of a place. */
     int there(Place place) {
-        return places.getOrDefault(place, place == Place.TRAY ? Integer.MAX_VALUE : 0);
+        return places.getOrDefault(place, place.uncounted());
     }
 
-    /** The most of a place that a plan takes up at a time. */
-    public int mostTakenUp(Place place, Plan plan) {
-        return new TakenUp(this, plan.byKey()).most(place);
-    }
-
-    /** When in a plan balls lie on trays. */
-    public List<TrayTime> trayTimes(Plan plan) {
-        TakenUp taken = new TakenUp(this, plan.byKey());
-        return onTrays.stream().map(taken::at).toList();
+    /** What a plan takes up when. */
+    public TakenUp takenUp(Plan plan) {
+        return new TakenUp(this, plan.byKey());
     }
 }

@@ -6,8 +6,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.plan.DayProgress.Done;
@@ -15,6 +13,7 @@ import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.PlanTask.Way;
 import verdamen.core.plan.Solved.Missed;
+import verdamen.core.plan.TakenUp.TooMuch;
 
 /**
  * A day while it is run: what is late moves what follows, in the order that was planned and with the same hands; nothing else
@@ -26,7 +25,7 @@ public final class RunningDay {
     private final DayProgress progress;
     private final int now;
     private final Map<String, Expected> expected = new LinkedHashMap<>();
-    private final Map<String, Scheduled> planned = new HashMap<>();
+    private final Room room;
 
     /**
      * A task as it was planned last.
@@ -42,7 +41,12 @@ public final class RunningDay {
             int start,
             int end,
             Map<Place, Integer> takesUp,
-            @Nullable String worker) {}
+            @Nullable String worker) {
+
+        int minutes() {
+            return Math.max(1, end - start);
+        }
+    }
 
     /** Where a task stands. */
     public enum Standing implements Coded {
@@ -99,6 +103,8 @@ public final class RunningDay {
         this.day = day;
         this.progress = progress;
         this.now = now;
+        Map<String, Scheduled> planned = new HashMap<>();
+        room = new Room(day, planned, expected);
         schedule.forEach(each -> planned.put(each.task(), each));
         List<Planned> all = new ArrayList<>();
         for (PlanTask task : day.tasks()) {
@@ -109,12 +115,7 @@ public final class RunningDay {
         all.stream().filter(each -> !expected.containsKey(each.task().key())).forEach(this::addMoved);
     }
 
-    private record Planned(PlanTask task, Scheduled as) {
-
-        int minutes() {
-            return Math.max(1, as.end() - as.start());
-        }
-    }
+    private record Planned(PlanTask task, Scheduled as) {}
 
     /** A task that nobody planned, as the kitchen has changed what there is to do: it can begin now. */
     private Scheduled unplanned(PlanTask task) {
@@ -144,7 +145,7 @@ public final class RunningDay {
             return;
         }
         Integer ended = done.ended();
-        int due = began + planned.minutes();
+        int due = began + as.minutes();
         int end = ended != null ? Math.max(began, ended) : Math.max(due, now);
         expected.put(
                 task.key(),
@@ -170,11 +171,11 @@ public final class RunningDay {
     private void addMoved(Planned planned) {
         PlanTask task = planned.task();
         Scheduled as = planned.as();
-        int minutes = planned.minutes();
+        int minutes = as.minutes();
         int waitsUntil = waitsUntil(task, minutes);
         int handsFrom = as.worker() == null ? waitsUntil : handsFree(as.worker());
         int from = goesOnSooner(task) ? waitsUntil : as.start();
-        int start = room(as, Math.max(Math.max(from, now), Math.max(waitsUntil, handsFrom)));
+        int start = room.first(as, Math.max(Math.max(from, now), Math.max(waitsUntil, handsFrom)));
         boolean holdsUp = start > as.start() && start == now && waitsUntil <= as.start() && handsFrom <= as.start();
         expected.put(
                 task.key(),
@@ -217,7 +218,7 @@ public final class RunningDay {
 
     private int at(Link.Moment moment) {
         Expected each = expected.get(moment.task());
-        return moment.end() ? each.end() : each.start();
+        return moment.in(each.start(), each.end());
     }
 
     /** When somebody has done everything that comes before. */
@@ -229,90 +230,14 @@ public final class RunningDay {
                 .orElse(Integer.MIN_VALUE);
     }
 
-    /** So much of a place from a minute until another; how long it goes on is known only once it is over. */
-    private record Span(Place place, int amount, int from, int to) {
-
-        boolean lies(int minute) {
-            return from <= minute && minute < to;
-        }
-    }
-
-    /** What is taken up by all that was begun or can be expected. */
-    private List<Span> takenUp() {
-        List<Span> spans = new ArrayList<>();
-        expected.values().stream()
-                .filter(each -> each.standing() != Standing.DONE)
-                .forEach(each -> each.takesUp()
-                        .forEach((place, amount) -> spans.add(new Span(place, amount, each.start(), each.end()))));
-        for (OnTrays on : day.onTrays()) {
-            Expected last = expected.get(on.to().task());
-            boolean empty = last != null && last.standing() == Standing.DONE;
-            if (expected.containsKey(on.from().task()) && !empty) {
-                spans.add(new Span(Place.TRAY, on.trays(), at(on.from()), until(on)));
-            }
-        }
-        return spans;
-    }
-
-    /** Until when balls lie on trays; as long as planned where the task that ends it is still to come. */
-    private int until(OnTrays on) {
-        return expected.containsKey(on.to().task()) ? at(on.to()) : at(on.from()) + plannedMinutes(on);
-    }
-
-    private int plannedMinutes(OnTrays on) {
-        return planned(on.to()) - planned(on.from());
-    }
-
-    private int planned(Link.Moment moment) {
-        Scheduled as = Objects.requireNonNull(planned.get(moment.task()));
-        return moment.end() ? as.end() : as.start();
-    }
-
-    /** What a task takes up if it begins then; with its first ball the trays of its dough. */
-    private List<Span> wouldTakeUp(Scheduled as, int start) {
-        List<Span> spans = new ArrayList<>();
-        int minutes = Math.max(1, as.end() - as.start());
-        as.takesUp().forEach((place, amount) -> spans.add(new Span(place, amount, start, start + minutes)));
-        for (OnTrays on : day.onTrays()) {
-            if (on.from().task().equals(as.task())) {
-                int from = on.from().end() ? start + minutes : start;
-                spans.add(new Span(Place.TRAY, on.trays(), from, from + plannedMinutes(on)));
-            }
-        }
-        return spans;
-    }
-
-    /** The first minute from which there is room for it until it is done; a place that is too small anyway is no reason to wait. */
-    private int room(Scheduled as, int from) {
-        List<Span> others = takenUp();
-        List<Integer> tries = new ArrayList<>(List.of(from));
-        others.stream().map(Span::to).filter(end -> end > from).sorted().forEach(tries::add);
-        return tries.stream()
-                .filter(start -> wouldTakeUp(as, start).stream().allMatch(span -> hasRoom(span, others)))
-                .findFirst()
-                .orElse(from);
-    }
-
-    private boolean hasRoom(Span wanted, List<Span> others) {
-        List<Span> there =
-                others.stream().filter(each -> each.place() == wanted.place()).toList();
-        TreeSet<Integer> minutes = new TreeSet<>(List.of(wanted.from()));
-        there.stream().map(Span::from).filter(wanted::lies).forEach(minutes::add);
-        int free = day.there(wanted.place()) - wanted.amount();
-        return minutes.stream()
-                .allMatch(minute -> there.stream()
-                                .filter(each -> each.lies(minute))
-                                .mapToInt(Span::amount)
-                                .sum()
-                        <= free);
-    }
-
     /** When balls lie on trays, of doughs that are not rolled yet. */
     public List<TrayTime> trayTimes() {
-        return day.onTrays().stream()
-                .filter(on -> expected.get(on.to().task()).standing() != Standing.DONE)
-                .map(on -> on.at(at(on.from()), at(on.to())))
-                .toList();
+        return room.trayTimes();
+    }
+
+    /** When more of a place is taken up than there is, place by place. */
+    public List<TooMuch> tooMuch() {
+        return room.tooMuch();
     }
 
     /** What is missed if it goes on like this: servings that are late, doughs past their windows, work after somebody has gone. */

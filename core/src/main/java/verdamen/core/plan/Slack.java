@@ -63,7 +63,7 @@ public final class Slack {
 
     private int at(Link.Moment moment) {
         Planned planned = byKey.get(moment.task());
-        return moment.end() ? planned.end() : planned.start();
+        return moment.in(planned.start(), planned.end());
     }
 
     /** How far it can move, up to so many minutes, before what it takes up is taken up by others. */

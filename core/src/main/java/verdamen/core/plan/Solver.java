@@ -1,6 +1,5 @@
 package verdamen.core.plan;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
@@ -8,7 +7,6 @@ import com.google.ortools.sat.LinearArgument;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +19,6 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 import verdamen.core.plan.Plan.Gap;
-import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.Solved.Missed;
 
 /**
@@ -34,12 +31,8 @@ public final class Solver {
 
     private final PlanDay day;
     private final Consumer<Progress> told;
-    private final SolvingTime time;
-    private final double effort;
-    private volatile boolean cancelled;
-    private boolean smallest = true;
-    private boolean allTried = true;
-    private volatile @Nullable CpSolver running;
+    private final Search search;
+    private final Clash clash;
 
     /** What is wished for, the first before the others. */
     public enum Aim implements Coded {
@@ -92,56 +85,47 @@ public final class Solver {
     Solver(PlanDay day, Consumer<Progress> told, LongSupplier nanos, double effort) {
         this.day = day;
         this.told = told;
-        this.effort = effort;
-        time = new SolvingTime(nanos);
-        Native.load();
+        search = new Search(nanos, effort);
+        clash = new Clash(day, search);
     }
 
     /** Loads the solver's library, so that the first plan does not wait for that. */
     public static void prepare() {
-        Native.load();
-    }
-
-    /** Loads the solver's library once. */
-    private static final class Native {
-        static {
-            Loader.loadNativeLibraries();
-        }
-
-        static void load() {}
+        Search.load();
     }
 
     /** Gives up as soon as can be; the best plan so far stands. */
     public void cancel() {
-        cancelled = true;
-        CpSolver solver = running;
-        if (solver != null) {
-            solver.stopSearch();
-        }
+        search.cancel();
     }
 
     /** The best plan, and where not everything can be met, why, and what would help. */
     public Solved solve() {
         Optional<Plan> best = best();
-        if (best.isPresent() && best.orElseThrow().late() == 0 || cancelled) {
+        if (best.isPresent() && best.orElseThrow().late() == 0 || search.isCancelled()) {
             return new Solved(best.orElse(null), List.of(), true, List.of(), List.of());
         }
         Closest closest = best.isPresent() ? new Closest(best.orElseThrow(), late(best.orElseThrow())) : closest();
         told.accept(new Progress(Aim.CLASH, closest.plan()));
-        time.until(Coefficient.PLAN_CLASH_SECONDS);
-        List<Demand> clash = clash().orElse(List.of());
-        List<Remedy> remedies = remedies(clash);
-        time.until(Coefficient.PLAN_SECONDS);
-        if (cancelled) {
+        search.time().until(Coefficient.PLAN_CLASH_SECONDS);
+        List<Demand> demands = clash.demands().orElse(List.of());
+        List<Remedy> remedies = clash.remedies(demands);
+        search.time().until(Coefficient.PLAN_SECONDS);
+        if (search.isCancelled()) {
             // What was not looked at to its end is not told.
             return new Solved(closest.plan(), List.of(), true, List.of(), List.of());
         }
-        return new Solved(closest.plan(), clash, smallest, remedies, closest.missed());
+        return new Solved(closest.plan(), demands, clash.isSmallest(), remedies, closest.missed());
     }
 
     /** Whether all that {@link #canMeet} and the ways out were asked was answered in time; else something may help that was not found. */
     public boolean allTried() {
-        return allTried;
+        return clash.isAllTried();
+    }
+
+    /** Whether everything that is asked of a day can be met, as far as can be found out in what is left of this one's time. */
+    public boolean canMeet(PlanDay other) {
+        return clash.canMeet(other);
     }
 
     private List<Missed> late(Plan plan) {
@@ -179,7 +163,7 @@ public final class Solver {
             best = reached;
             if (best.late() > 0) {
                 // Something clashes: why, and what would help, takes time too.
-                time.until(Coefficient.PLAN_BEST_SECONDS);
+                search.time().until(Coefficient.PLAN_BEST_SECONDS);
             }
         }
         return Optional.ofNullable(best);
@@ -193,9 +177,9 @@ public final class Solver {
         } else {
             model.model().minimize(wish);
         }
-        CpSolver solver = solver(Coefficient.PLAN_AIM_STEPS);
-        CpSolverStatus status = solve(solver, model);
-        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+        CpSolver solver = search.forBest(Coefficient.PLAN_AIM_STEPS);
+        CpSolverStatus status = search.ask(solver, model);
+        if (!Search.isFound(status)) {
             return null;
         }
         Gap gap = soFar != null || status == CpSolverStatus.OPTIMAL ? soFar : gap(aim, solver);
@@ -236,7 +220,7 @@ public final class Solver {
 
     /** The plan that misses its demands by the least. */
     private Closest closest() {
-        time.until(Coefficient.PLAN_BEST_SECONDS);
+        search.time().until(Coefficient.PLAN_BEST_SECONDS);
         DayModel model = new DayModel(day, Set.of());
         DayWishes wishes = new DayWishes(model);
         Map<Demand, IntVar> by = new LinkedHashMap<>();
@@ -259,103 +243,5 @@ public final class Solver {
             }
         });
         return new Closest(best(model, wishes, first.gap()).orElse(first), misses);
-    }
-
-    /**
-     * A smallest set of demands that clash: taking any one of them away makes a plan possible, as far as time allowed to find out. Nothing when all can be met; an
-     * empty set when the tasks cannot be fitted into the day whatever is given up.
-     */
-    Optional<List<Demand>> clash() {
-        List<Demand> all = day.demands();
-        Set<Demand> asked = new HashSet<>(all);
-        if (possible(asked)) {
-            return Optional.empty();
-        }
-        for (Demand demand : all) {
-            asked.remove(demand);
-            if (possible(asked)) {
-                asked.add(demand);
-            }
-        }
-        return Optional.of(all.stream().filter(asked::contains).toList());
-    }
-
-    private boolean possible(Set<Demand> asked) {
-        CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
-        solver.getParameters().setStopAfterFirstSolution(true);
-        CpSolverStatus status = solve(solver, new DayModel(day, asked));
-        // What is not known to be impossible is not called so; then a clash may hold a demand more than it has to.
-        smallest &= status != CpSolverStatus.UNKNOWN;
-        return status != CpSolverStatus.INFEASIBLE;
-    }
-
-    /** Whether everything that is asked of a day can be met, as far as can be found out in what is left of this one's time. */
-    public boolean canMeet(PlanDay other) {
-        CpSolver solver = solver(Coefficient.PLAN_WAY_OUT_STEPS);
-        solver.getParameters().setStopAfterFirstSolution(true);
-        CpSolverStatus status = solve(solver, new DayModel(other, new HashSet<>(other.demands())));
-        allTried &= status != CpSolverStatus.UNKNOWN;
-        return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
-    }
-
-    /** What of a clash would make it possible by giving alone, and by how much at least. */
-    List<Remedy> remedies(List<Demand> clash) {
-        List<Remedy> remedies = new ArrayList<>();
-        for (Demand demand : clash) {
-            Set<Demand> others = new HashSet<>(day.demands());
-            others.remove(demand);
-            DayModel model = new DayModel(day, others);
-            IntVar missed = new DayWishes(model).missedBy(demand);
-            model.model().minimize(missed);
-            CpSolver solver = solver(Coefficient.PLAN_CLASH_STEPS);
-            CpSolverStatus status = solve(solver, model);
-            allTried &= status != CpSolverStatus.UNKNOWN;
-            if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
-                remedies.add(remedy(demand, (int) solver.value(missed), model.plan(solver, null)));
-            }
-        }
-        return remedies;
-    }
-
-    private Remedy remedy(Demand demand, int by, Plan plan) {
-        int before = 0;
-        int after = 0;
-        for (Worker worker : day.workers()) {
-            if (demand.equals(new Demand(Demand.Kind.HOURS, worker.name()))) {
-                for (Planned each : plan.tasks()) {
-                    if (worker.name().equals(each.worker())) {
-                        before = Math.max(before, worker.from() - each.start());
-                        after = Math.max(after, each.end() - worker.to());
-                    }
-                }
-            }
-        }
-        return new Remedy(demand, by, before, after);
-    }
-
-    private CpSolverStatus solve(CpSolver solver, DayModel model) {
-        if (cancelled || time.left() <= 0) {
-            return CpSolverStatus.UNKNOWN;
-        }
-        running = solver;
-        try {
-            CpSolverStatus status = solver.solve(model.model());
-            if (status == CpSolverStatus.MODEL_INVALID) {
-                throw new IllegalStateException(model.model().validate());
-            }
-            return status;
-        } finally {
-            running = null;
-        }
-    }
-
-    private CpSolver solver(Coefficient steps) {
-        CpSolver solver = new CpSolver();
-        solver.getParameters()
-                .setNumWorkers(1)
-                .setRandomSeed(1)
-                .setMaxDeterministicTime(effort * steps.value())
-                .setMaxTimeInSeconds(time.left());
-        return solver;
     }
 }

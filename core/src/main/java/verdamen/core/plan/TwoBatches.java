@@ -2,11 +2,8 @@ package verdamen.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Limit;
-import verdamen.core.model.RefusedException;
-import verdamen.core.pantry.Pantry;
 import verdamen.core.plan.PlanQuestion.Wanted;
 import verdamen.core.plan.PlanSpec.ServingSpec;
 
@@ -35,12 +32,9 @@ public record TwoBatches(String serving, int first, int second) implements WayOu
         return spec.withServings(halved);
     }
 
-    /**
-     * For each serving by itself, its halves when everything can be met with them.
-     *
-     * @param canBeMet whether everything that is asked of a day can be met
-     */
-    public static List<TwoBatches> of(PlanQuestion question, Pantry pantry, Predicate<PlanDay> canBeMet) {
+    /** For each serving by itself, its halves when everything can be met with them. */
+    static List<TwoBatches> of(WaysOut tried) {
+        PlanQuestion question = tried.question();
         List<TwoBatches> halved = new ArrayList<>();
         if (question.wanted().size() >= Limit.SERVINGS.mostCount()) {
             return halved;
@@ -48,23 +42,17 @@ public record TwoBatches(String serving, int first, int second) implements WayOu
         for (Wanted wanted : question.wanted()) {
             int second = wanted.pieces() / 2;
             int first = wanted.pieces() - second;
-            if (second > 0 && canBeMet(question, wanted, first, second, pantry, canBeMet)) {
+            if (second > 0 && tried.meets(() -> inTwo(tried, wanted, first, second))) {
                 halved.add(new TwoBatches(wanted.key(), first, second));
             }
         }
-        return List.copyOf(halved);
+        return halved;
     }
 
-    private static boolean canBeMet(
-            PlanQuestion question, Wanted wanted, int first, int second, Pantry pantry, Predicate<PlanDay> canBeMet) {
-        try {
-            String key = PlanSpec.key(question.wanted().size());
-            PlanQuestion halved = question.with(wanted.of(first, pantry))
-                    .and(wanted.of(second, pantry).under(key));
-            return canBeMet.test(PlanDay.of(halved));
-        } catch (RefusedException tooSmall) {
-            // What cannot be weighed any more is no way out.
-            return false;
-        }
+    private static PlanQuestion inTwo(WaysOut tried, Wanted wanted, int first, int second) {
+        PlanQuestion question = tried.question();
+        return question.with(wanted.of(first, tried.pantry()))
+                .and(wanted.of(second, tried.pantry())
+                        .under(PlanSpec.key(question.wanted().size())));
     }
 }

@@ -57,7 +57,7 @@ public class FewerPiecesTest {
         PlanQuestion asked = asked(from, 30, 24);
         assertTrue(!canBeMet(asked), "it cannot be met as asked");
         Solver solver = new Solver(PlanDay.of(asked), progress -> {});
-        List<FewerPieces> fewer = FewerPieces.of(asked, Doughs.BOOK, solver::canMeet);
+        List<FewerPieces> fewer = FewerPieces.of(new WaysOut(PlanSpec.USUAL, asked, Doughs.BOOK, solver::canMeet));
         assertTrue(!fewer.isEmpty(), "something would help");
         for (FewerPieces each : fewer) {
             boolean first = each.serving().equals("s1");
@@ -74,7 +74,7 @@ public class FewerPiecesTest {
     public void whereEvenOnePieceIsTooManyNothingIsProposed() {
         PlanQuestion asked = asked(715, 8, 8);
         Solver solver = new Solver(PlanDay.of(asked), progress -> {});
-        assertEquals(FewerPieces.of(asked, Doughs.BOOK, solver::canMeet), List.of());
+        assertEquals(FewerPieces.of(new WaysOut(PlanSpec.USUAL, asked, Doughs.BOOK, solver::canMeet)), List.of());
     }
 
     @Test

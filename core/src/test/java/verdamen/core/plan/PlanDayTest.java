@@ -367,7 +367,7 @@ public class PlanDayTest {
 
     /** When the balls of a serving lie on trays. */
     private static TrayTime onTrays(PlanQuestion asked, Plan plan, String serving) {
-        return PlanDay.of(asked).trayTimes(plan).stream()
+        return PlanDay.of(asked).takenUp(plan).trayTimes().stream()
                 .filter(each -> each.serving().equals(serving))
                 .findFirst()
                 .orElseThrow();
@@ -391,10 +391,10 @@ public class PlanDayTest {
         PlanQuestion asked = question(2, 2, wanted("a", ROTI, NOON), wanted("b", ROTI, NOON));
         Plan together = plan(solved(asked));
         int each = onTrays(asked, together, "a").trays();
-        assertEquals(PlanDay.of(asked).mostTakenUp(Place.TRAY, together), 2 * each, "nobody counted them");
+        assertEquals(PlanDay.of(asked).takenUp(together).most(Place.TRAY), 2 * each, "nobody counted them");
         PlanQuestion few = withTrays(asked, 2 * each - 1);
         Plan plan = plan(solved(few));
-        assertEquals(PlanDay.of(few).mostTakenUp(Place.TRAY, plan), each);
+        assertEquals(PlanDay.of(few).takenUp(plan).most(Place.TRAY), each);
         TrayTime a = onTrays(few, plan, "a");
         TrayTime b = onTrays(few, plan, "b");
         assertTrue(a.to() <= b.from() || b.to() <= a.from(), a + " and " + b);

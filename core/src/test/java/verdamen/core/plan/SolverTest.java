@@ -148,7 +148,7 @@ public class SolverTest {
         int clashes = 0;
         for (int seed = 0; seed < 25; seed++) {
             PlanDay day = new RandomDays(seed).small();
-            Optional<List<Demand>> found = new Solver(day, progress -> {}).clash();
+            Optional<List<Demand>> found = new Clash(day, new Search(System::nanoTime, 1)).demands();
             if (found.isEmpty()) {
                 assertEquals(best(day).map(Plan::late), Optional.of(0), "seed " + seed);
                 continue;

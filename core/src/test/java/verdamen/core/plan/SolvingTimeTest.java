@@ -49,7 +49,7 @@ public class SolvingTimeTest {
     private static PlanDay impossible() {
         for (int seed = 0; ; seed++) {
             PlanDay day = new RandomDays(seed).small();
-            if (new Solver(day, progress -> {}).clash().isPresent()) {
+            if (new Clash(day, new Search(System::nanoTime, 1)).demands().isPresent()) {
                 return day;
             }
         }

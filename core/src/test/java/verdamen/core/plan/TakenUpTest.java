@@ -2,6 +2,8 @@ package verdamen.core.plan;
 
 import static org.testng.Assert.assertEquals;
 
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +13,8 @@ import verdamen.core.plan.MovedTask.Kind;
 import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.PlanTask.Way;
+import verdamen.core.plan.RunningDay.Scheduled;
+import verdamen.core.plan.TakenUp.TooMuch;
 
 /** Two doughs whose balls lie on a tray each: the second is divided just when the last ball of the first is rolled. */
 public class TakenUpTest {
@@ -61,10 +65,41 @@ public class TakenUpTest {
     @Test
     public void traysAreTakenUpFromTheFirstBallToTheLast() {
         assertEquals(
-                ONE.trayTimes(plan(ONE)),
+                ONE.takenUp(plan(ONE)).trayTimes(),
                 List.of(new TrayTime("a", 1, 12, 50, 600, 650), new TrayTime("b", 1, 12, 50, 650, 720)));
-        assertEquals(ONE.mostTakenUp(Place.TRAY, plan(ONE)), 1);
+        assertEquals(ONE.takenUp(plan(ONE)).most(Place.TRAY), 1);
         assertEquals(PlanChecker.broken(ONE, plan(ONE)), List.of());
+    }
+
+    @Test
+    public void whileTwoDoughsLieOnOneTrayThatIsTooMuch() {
+        Plan both = Plan.of(ONE, List.of(DIVIDE_A, ROLL_A, DIVIDE_B.sooner(20), ROLL_B), null);
+        assertEquals(ONE.takenUp(both).tooMuch(), List.of(new TooMuch(Place.TRAY, 630, 650, 1)));
+        PlanDay none = day(Map.of(Place.TRAY, 0));
+        assertEquals(
+                none.takenUp(both).tooMuch(),
+                List.of(
+                        new TooMuch(Place.TRAY, 600, 630, 1),
+                        new TooMuch(Place.TRAY, 630, 650, 2),
+                        new TooMuch(Place.TRAY, 650, 720, 1)));
+        assertEquals(none.takenUp(plan(none)).tooMuch(), List.of(new TooMuch(Place.TRAY, 600, 720, 1)));
+        for (PlanDay enough : List.of(TWO, UNCOUNTED)) {
+            assertEquals(enough.takenUp(both).tooMuch(), List.of());
+        }
+    }
+
+    @Test
+    public void aDayThatIsRunSaysTheSameOfWhatIsStillToCome() {
+        List<Scheduled> schedule = plan(ONE).tasks().stream()
+                .map(each -> new Scheduled(each.task().key(), each.start(), each.end(), Map.of(), each.worker()))
+                .toList();
+        for (PlanDay day : List.of(day(Map.of(Place.TRAY, 0)), ONE, UNCOUNTED)) {
+            DayProgress nothing =
+                    DayProgress.of(day, Map.of(), LocalDate.of(2026, 3, 2).atStartOfDay(ZoneOffset.UTC));
+            RunningDay running = new RunningDay(day, schedule, nothing, 590);
+            assertEquals(running.tooMuch(), day.takenUp(plan(day)).tooMuch());
+            assertEquals(running.trayTimes(), day.takenUp(plan(day)).trayTimes());
+        }
     }
 
     @Test
@@ -96,7 +131,7 @@ public class TakenUpTest {
     public void ofTwoDoughsOneIsDividedOnceTheOtherIsRolled() {
         Plan one = new Solver(ONE, progress -> {}).best().orElseThrow();
         assertEquals(PlanChecker.broken(ONE, one), List.of());
-        assertEquals(ONE.mostTakenUp(Place.TRAY, one), 1);
+        assertEquals(ONE.takenUp(one).most(Place.TRAY), 1);
         // With a tray for each, both are rolled just before they are served.
         Plan two = new Solver(TWO, progress -> {}).best().orElseThrow();
         assertEquals(two.begins(), 690);

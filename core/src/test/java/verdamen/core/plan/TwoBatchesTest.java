@@ -58,7 +58,8 @@ public class TwoBatchesTest {
     }
 
     private static List<TwoBatches> of(PlanQuestion asked) {
-        return TwoBatches.of(asked, Doughs.BOOK, new Solver(PlanDay.of(asked), progress -> {})::canMeet);
+        return TwoBatches.of(new WaysOut(
+                PlanSpec.USUAL, asked, Doughs.BOOK, new Solver(PlanDay.of(asked), progress -> {})::canMeet));
     }
 
     @Test

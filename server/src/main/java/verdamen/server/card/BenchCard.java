@@ -81,7 +81,7 @@ final class BenchCard {
                                 StepWords.pieces(source.made(), written),
                                 written.mass(portion.doughGrams()),
                                 written.millimetres(portion.size().sheetMm()),
-                                written.centimetres(portion.size().diameterMm()),
+                                written.size(portion.size().diameterMm()),
                                 cooking.oven() ? "Oven" : "Pan",
                                 written.temperature(cooking.panC())),
                         sizedFor())));

@@ -14,13 +14,17 @@ import verdamen.server.kitchen.Kitchen;
  * How figures are written on a card, as on the page: grams to 1, or 0.1 below 20 g; percentages to 1, or 0.1 below 20 %.
  *
  * @param massUnit {@code g} or {@code oz}
+ * @param lengthUnit {@code cm} or {@code in}, of what is measured with a tape
  * @param temperatureUnit {@code C} or {@code F}
  * @param decimalMark {@code point} or {@code comma}
  * @param dateOrder {@code day-month}, {@code month-day} or {@code iso}
  */
-public record CardFigures(String massUnit, String temperatureUnit, String decimalMark, String dateOrder) {
+public record CardFigures(
+        String massUnit, String lengthUnit, String temperatureUnit, String decimalMark, String dateOrder) {
 
     private static final double GRAMS_PER_OUNCE = 28.349523125;
+    private static final double MM_PER_CM = 10;
+    private static final double MM_PER_INCH = 25.4;
     private static final double FINE_BELOW_GRAMS = 20;
     private static final double FINE_BELOW_OUNCES = 10;
     private static final double FINE_BELOW_PERCENT = 20;
@@ -29,7 +33,11 @@ public record CardFigures(String massUnit, String temperatureUnit, String decima
     /** As a kitchen writes them. */
     public static CardFigures of(Kitchen kitchen) {
         return new CardFigures(
-                kitchen.massUnit(), kitchen.temperatureUnit(), kitchen.decimalMark(), kitchen.dateOrder());
+                kitchen.massUnit(),
+                kitchen.lengthUnitOrCm(),
+                kitchen.temperatureUnit(),
+                kitchen.decimalMark(),
+                kitchen.dateOrder());
     }
 
     String number(double value, int decimals) {
@@ -77,8 +85,10 @@ public record CardFigures(String massUnit, String temperatureUnit, String decima
         return number(mm, 1) + " mm";
     }
 
-    String centimetres(double mm) {
-        return number(mm / 10, isWhole(mm / 10) ? 0 : 1) + " cm";
+    /** A size that is measured with a tape, to 0.1. */
+    String size(double mm) {
+        double size = mm / (lengthUnit.equals("in") ? MM_PER_INCH : MM_PER_CM);
+        return number(size, isWhole(size) ? 0 : 1) + " " + lengthUnit;
     }
 
     String minutes(double minutes) {

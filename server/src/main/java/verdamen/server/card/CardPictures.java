@@ -36,7 +36,7 @@ final class CardPictures {
         above(shapes, disc.inclusions(), perMm, ABOVE, chance);
         above(shapes, disc.fillingPieces(), perMm, FILLED_TO * ABOVE, chance);
         double top = ABOVE + LINE + 4;
-        shapes.add(text(middle, ABOVE + LINE + 1, written.centimetres(disc.diameterMm()) + " across"));
+        shapes.add(text(middle, ABOVE + LINE + 1, written.size(disc.diameterMm()) + " across"));
         section(shapes, disc, top, chance);
         shapes.add(text(middle, top + THICK + LINE, written.millimetres(disc.sheetMm()) + " thick"));
         return new CardPicture(

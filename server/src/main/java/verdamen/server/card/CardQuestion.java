@@ -34,6 +34,7 @@ record CardQuestion(
             @Nullable Integer with,
             @Nullable String paper,
             @Nullable String massUnit,
+            @Nullable String lengthUnit,
             @Nullable String temperatureUnit,
             @Nullable String decimalMark,
             @Nullable List<String> hide) {
@@ -48,6 +49,7 @@ record CardQuestion(
             CardKind card = choice(faults, "kind", kind, CardKind.class, CardKind.BENCH);
             CardPaper sheet = choice(faults, "paper", paper, CardPaper.class, CardPaper.A4);
             String mass = choice(faults, "massUnit", massUnit, kitchen.massUnit(), "g", "oz");
+            String length = choice(faults, "lengthUnit", lengthUnit, kitchen.lengthUnitOrCm(), "cm", "in");
             String degrees = choice(faults, "temperatureUnit", temperatureUnit, kitchen.temperatureUnit(), "C", "F");
             String mark = choice(faults, "decimalMark", decimalMark, kitchen.decimalMark(), "point", "comma");
             Set<CardShown> left = EnumSet.noneOf(CardShown.class);
@@ -57,7 +59,12 @@ record CardQuestion(
             }
             faults.refuse();
             return new CardQuestion(
-                    card, version, with, sheet, new CardFigures(mass, degrees, mark, kitchen.dateOrder()), left);
+                    card,
+                    version,
+                    with,
+                    sheet,
+                    new CardFigures(mass, length, degrees, mark, kitchen.dateOrder()),
+                    left);
         }
 
         private static <E extends Enum<E> & Coded> E choice(

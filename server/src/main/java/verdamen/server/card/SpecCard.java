@@ -67,7 +67,7 @@ final class SpecCard {
                         source.formula().style().name(),
                         written.mass(source.cooking().cookedGrams()),
                         written.mass(source.cooking().pieceGrams()),
-                        written.centimetres(source.portion().size().diameterMm()))));
+                        written.size(source.portion().size().diameterMm()))));
     }
 
     private CardSection nutrition(TypicalNutrition holds) {

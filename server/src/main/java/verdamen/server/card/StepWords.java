@@ -210,7 +210,7 @@ public final class StepWords {
         List<CardRun> size = CardRun.marked(
                 "Roll to *%s*, %s across",
                 written.millimetres(made.portion().size().sheetMm()),
-                written.centimetres(made.portion().size().diameterMm()));
+                written.size(made.portion().size().diameterMm()));
         return CardRun.joined(
                 size,
                 window == null

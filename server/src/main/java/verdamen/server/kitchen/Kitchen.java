@@ -8,10 +8,11 @@ import verdamen.core.model.Within;
 import verdamen.core.pantry.CupFilling;
 
 /**
- * The kitchen's settings: how it writes weights, temperatures, decimals and dates.
+ * The kitchen's settings: how it writes weights, sizes, temperatures, decimals and dates.
  *
  * @param name the kitchen's name, 1 to 80 characters
  * @param massUnit {@code g} or {@code oz}
+ * @param lengthUnit {@code cm} or {@code in}, of what is measured with a tape; absent to leave it as it is
  * @param temperatureUnit {@code C} or {@code F}
  * @param decimalMark {@code point} or {@code comma}
  * @param dateOrder {@code day-month}, {@code month-day} or {@code iso}
@@ -24,6 +25,7 @@ import verdamen.core.pantry.CupFilling;
 public record Kitchen(
         @Within(Limit.NAME) String name,
         String massUnit,
+        @Nullable String lengthUnit,
         String temperatureUnit,
         String decimalMark,
         String dateOrder,
@@ -35,6 +37,11 @@ public record Kitchen(
     /** Its pans, none when none is told. */
     public List<KitchenPan> pansOrNone() {
         return pans == null ? List.of() : pans;
+    }
+
+    /** In what it measures sizes: centimetres, until it has said otherwise. */
+    public String lengthUnitOrCm() {
+        return lengthUnit == null ? "cm" : lengthUnit;
     }
 
     /** How it fills a cup as it counts: as nobody has said, until it was asked. */

@@ -11,7 +11,7 @@ interface KitchenMapper {
     KitchenRow kitchen();
 
     /**
-     * @param settings everything but the pans
+     * @param settings everything but the pans; a unit of sizes that is null stays as it is
      * @param pans the pans as JSON; null to leave them as they are
      */
     void save(@Param("settings") Kitchen settings, @Param("pans") @Nullable String pans);
@@ -26,6 +26,7 @@ interface KitchenMapper {
     record KitchenRow(
             String name,
             String massUnit,
+            String lengthUnit,
             String temperatureUnit,
             String decimalMark,
             String dateOrder,

@@ -30,6 +30,7 @@ public class KitchenService {
         return new Kitchen(
                 row.name(),
                 row.massUnit(),
+                row.lengthUnit(),
                 row.temperatureUnit(),
                 row.decimalMark(),
                 row.dateOrder(),
@@ -49,6 +50,9 @@ public class KitchenService {
         Faults faults = new Faults();
         String name = faults.text("name", kitchen.name(), Limit.NAME);
         choice(faults, "massUnit", kitchen.massUnit(), Set.of("g", "oz"));
+        if (kitchen.lengthUnit() != null) {
+            choice(faults, "lengthUnit", kitchen.lengthUnit(), Set.of("cm", "in"));
+        }
         choice(faults, "temperatureUnit", kitchen.temperatureUnit(), Set.of("C", "F"));
         choice(faults, "decimalMark", kitchen.decimalMark(), Set.of("point", "comma"));
         choice(faults, "dateOrder", kitchen.dateOrder(), Set.of("day-month", "month-day", "iso"));
@@ -62,6 +66,7 @@ public class KitchenService {
         Kitchen settings = new Kitchen(
                 name,
                 kitchen.massUnit(),
+                kitchen.lengthUnit(),
                 kitchen.temperatureUnit(),
                 kitchen.decimalMark(),
                 kitchen.dateOrder(),

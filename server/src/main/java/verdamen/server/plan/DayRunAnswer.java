@@ -8,6 +8,7 @@ import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.RunningDay;
 import verdamen.core.plan.Solved.Missed;
+import verdamen.core.plan.TakenUp.TooMuch;
 import verdamen.server.kitchen.KitchenClock.ClockReading;
 import verdamen.server.plan.PlanState.PlannedServing;
 import verdamen.server.plan.PlanState.RollBand;
@@ -24,6 +25,7 @@ import verdamen.server.plan.PlanState.RollBand;
  * @param tasks what was and is to be done, in the order of their beginnings
  * @param rolled when each dough can be rolled
  * @param onTrays when balls lie on trays, of doughs that are not rolled yet
+ * @param tooMuch when more of a place is taken up than there is
  * @param missed what is missed if it goes on like this
  * @param looking whether a better way to go on is looked for
  * @param better a better way to go on; null when none is known
@@ -38,6 +40,7 @@ record DayRunAnswer(
         List<RunTask> tasks,
         List<RollBand> rolled,
         List<TrayTime> onTrays,
+        List<TooMuch> tooMuch,
         List<Missed> missed,
         boolean looking,
         @Nullable BetterWay better) {

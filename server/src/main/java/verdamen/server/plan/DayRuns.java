@@ -122,6 +122,7 @@ class DayRuns {
                 stand.running().tasks().stream().map(DayRuns::told).toList(),
                 rolled(stand),
                 stand.running().trayTimes(),
+                stand.running().tooMuch(),
                 stand.running().missed(),
                 better.isLooking(stand.row().uid()),
                 way);

@@ -9,10 +9,8 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import verdamen.core.plan.DayLists.MadeServing;
-import verdamen.core.plan.FewerPieces;
 import verdamen.core.plan.MovedTask;
 import verdamen.core.plan.MovedTask.Broken;
-import verdamen.core.plan.OvernightDough;
 import verdamen.core.plan.Place;
 import verdamen.core.plan.Plan;
 import verdamen.core.plan.Plan.Planned;
@@ -22,8 +20,9 @@ import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.Slack;
 import verdamen.core.plan.Solved;
 import verdamen.core.plan.Solver;
-import verdamen.core.plan.TwoBatches;
+import verdamen.core.plan.TakenUp;
 import verdamen.core.plan.WayOut;
+import verdamen.core.plan.WaysOut;
 import verdamen.server.plan.DayWork.Work;
 import verdamen.server.plan.PlanState.DayPlan;
 import verdamen.server.plan.PlanState.DayTask;
@@ -96,9 +95,7 @@ final class PlanJob implements Runnable {
     private List<WayOut> waysOut(Solved solved) {
         List<WayOut> ways = new ArrayList<>(solved.remedies());
         if (work.whole() && !solved.clash().isEmpty()) {
-            ways.addAll(OvernightDough.of(spec, work.question(), work.pantry(), solver::canMeet));
-            ways.addAll(TwoBatches.of(work.question(), work.pantry(), solver::canMeet));
-            ways.addAll(FewerPieces.of(work.question(), work.pantry(), solver::canMeet));
+            ways.addAll(WaysOut.of(spec, work.question(), work.pantry(), solver::canMeet));
         }
         return ways;
     }
@@ -131,6 +128,7 @@ final class PlanJob implements Runnable {
 
     private DayPlan told(Plan plan) {
         Map<String, Integer> sooner = Slack.of(day, plan);
+        TakenUp taken = day.takenUp(plan);
         List<DayTask> tasks = plan.tasks().stream()
                 .map(each -> new DayTask(
                         each.task().key(),
@@ -156,9 +154,10 @@ final class PlanJob implements Runnable {
                 plan.begins(),
                 plan.handsOn(),
                 plan.waiting(),
-                day.mostTakenUp(Place.FRIDGE, plan),
-                day.trayTimes(plan),
-                day.mostTakenUp(Place.TRAY, plan),
+                taken.most(Place.FRIDGE),
+                taken.trayTimes(),
+                taken.most(Place.TRAY),
+                taken.tooMuch(),
                 plan.proved(),
                 plan.gap());
     }

@@ -16,6 +16,7 @@ import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.Remedy;
 import verdamen.core.plan.Role;
 import verdamen.core.plan.Solved;
+import verdamen.core.plan.TakenUp.TooMuch;
 import verdamen.core.plan.TwoBatches;
 import verdamen.core.plan.WayOut;
 
@@ -139,6 +140,7 @@ record PlanState(
      * @param fridgeLitres the most that is in the fridge at a time
      * @param onTrays when balls lie on trays; nothing in a plan that was saved before they were counted
      * @param trays the most trays at a time; nothing likewise
+     * @param tooMuch when more of a place is taken up than there is; nothing likewise
      * @param proved whether no better plan exists
      * @param gap what could still be better, and by how much at most; null for nothing
      */
@@ -154,6 +156,7 @@ record PlanState(
             int fridgeLitres,
             @Nullable List<TrayTime> onTrays,
             @Nullable Integer trays,
+            @Nullable List<TooMuch> tooMuch,
             boolean proved,
             @Nullable Gap gap) {}
 

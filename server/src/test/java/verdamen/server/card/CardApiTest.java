@@ -118,11 +118,13 @@ public class CardApiTest extends ServerTest {
     public void figuresAreWrittenAsAskedAndLeftOutAsAsked() {
         String text = pdf(
                         "Pumpkin and emmer roti",
-                        "massUnit=oz&temperatureUnit=F&decimalMark=comma&paper=letter&hide=percentages&hide=qr&hide=note")
+                        "massUnit=oz&lengthUnit=in&temperatureUnit=F&decimalMark=comma&paper=letter&hide=percentages&hide=qr&hide=note")
                 .text();
         assertTrue(text.contains("oz"), text);
         assertTrue(text.contains("°F"), text);
         assertTrue(text.contains("1,8 mm"), text);
+        assertTrue(text.matches("(?s).*\\d in across.*"), text);
+        assertFalse(text.contains(" cm"), text);
         assertFalse(text.contains("on flour"), text);
         assertFalse(text.contains("http"), text);
         assertEquals(pdf("Pumpkin and emmer roti", "paper=letter").widthPt(), 612, 0.1);

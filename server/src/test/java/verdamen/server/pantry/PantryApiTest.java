@@ -64,6 +64,10 @@ public class PantryApiTest extends ServerTest {
                 "massUnit"
             },
             {
+                "{\"name\":\"K\",\"massUnit\":\"g\",\"lengthUnit\":\"ft\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"currency\":\"€\"}",
+                "lengthUnit"
+            },
+            {
                 "{\"name\":\"K\",\"massUnit\":\"g\",\"temperatureUnit\":\"C\",\"decimalMark\":\"point\",\"dateOrder\":\"iso\",\"cupMl\":24.0,\"currency\":\"€\"}",
                 "cupMl"
             },
@@ -83,9 +87,12 @@ public class PantryApiTest extends ServerTest {
     public void keepsTheKitchensSettings() {
         JsonNode before = getJson("/api/kitchen").expect(200).body();
         String settings =
-                "{\"name\":\"North kitchen\",\"massUnit\":\"oz\",\"temperatureUnit\":\"F\",\"decimalMark\":\"comma\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"cupFilling\":\"scooped\",\"currency\":\"€\",\"pans\":[]}";
+                "{\"name\":\"North kitchen\",\"massUnit\":\"oz\",\"lengthUnit\":\"in\",\"temperatureUnit\":\"F\",\"decimalMark\":\"comma\",\"dateOrder\":\"iso\",\"cupMl\":240.0,\"cupFilling\":\"scooped\",\"currency\":\"€\",\"pans\":[]}";
         putJson("/api/kitchen", settings).expect(200);
         assertEquals(getJson("/api/kitchen").body(), json.readTree(settings));
+        // One that says nothing of sizes leaves them as they are.
+        putJson("/api/kitchen", settings.replace("\"lengthUnit\":\"in\",", "")).expect(200);
+        assertEquals(getJson("/api/kitchen").at("/lengthUnit").asString(), "in");
         putJson("/api/kitchen", before.toString()).expect(200);
     }
 }
