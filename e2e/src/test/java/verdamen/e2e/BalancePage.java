@@ -125,9 +125,7 @@ final class BalancePage {
 
     void press(String button) {
         By place = By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']");
-        WebElement found = wait.until(StationTest.mayBePressed(place));
-        ((JavascriptExecutor) driver).executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
-        found.click();
+        wait.until(Waits.mayBePressed(place)).click();
     }
 
     /** Saves with a note and waits for the page of the new version. */
@@ -141,7 +139,7 @@ final class BalancePage {
 
     void waitForVersion(int version) {
         wait.until(ExpectedConditions.invisibilityOfElementLocated(By.tagName("dialog")));
-        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("header"), "version " + version));
+        wait.until(Waits.says(By.tagName("header"), "version " + version));
         settled();
     }
 
@@ -172,7 +170,7 @@ final class BalancePage {
     }
 
     void waitForText(String css, String text) {
-        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), text));
+        wait.until(Waits.says(By.cssSelector(css), text));
     }
 
     private WebElement inLine(int line, String field) {

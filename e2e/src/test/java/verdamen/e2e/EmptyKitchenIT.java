@@ -50,9 +50,7 @@ public class EmptyKitchenIT extends BrowserTest {
         pressWith(Keys.CONTROL, "k");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[cmdk-input]")));
         press("house");
-        patience()
-                .until(ExpectedConditions.textToBePresentInElementLocated(
-                        By.cssSelector("[cmdk-item][data-selected=true]"), "House roti"));
+        patience().until(Waits.says(By.cssSelector("[cmdk-item][data-selected=true]"), "House roti"));
         press(Keys.ENTER);
         assertEquals(balance().lineCount(), 3);
     }
@@ -82,9 +80,7 @@ public class EmptyKitchenIT extends BrowserTest {
         cssButton("[data-testid=cup-question]", "scooped with the cup");
         patience().until(driver -> !intake.grams(0).equals(before));
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=cup-question]")));
-        patience()
-                .until(ExpectedConditions.textToBePresentInElementLocated(
-                        By.cssSelector("[data-testid=headings]"), "For the dip"));
+        patience().until(Waits.says(By.cssSelector("[data-testid=headings]"), "For the dip"));
         cssButton("[data-testid=headings]", "in the filling");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=headings]")));
         intake.paste("1 cup rye flour");
@@ -108,7 +104,7 @@ public class EmptyKitchenIT extends BrowserTest {
         formulas();
         patience().until(ExpectedConditions.presenceOfElementLocated(By.tagName("h1")));
         press("?");
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("dialog"), "Find a command"));
+        patience().until(Waits.says(By.tagName("dialog"), "Find a command"));
         press(Keys.ESCAPE);
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.tagName("dialog")));
         String before = theme();
@@ -170,7 +166,7 @@ public class EmptyKitchenIT extends BrowserTest {
         patience()
                 .until(driver -> driver.findElement(By.xpath("//label[normalize-space()='" + label + "']/input"))
                         .isSelected());
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector("[role=status]"), "saved"));
+        patience().until(Waits.says(By.cssSelector("[role=status]"), "saved"));
     }
 
     private String theme() {

@@ -69,8 +69,7 @@ public class FormulasIT extends BrowserTest {
         click(By.xpath("//button[normalize-space()='New formula']"));
         patience().until(ExpectedConditions.urlContains("/formulas/new/intake"));
         name(name);
-        patience()
-                .until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("main"), "kept on this machine"));
+        patience().until(Waits.says(By.tagName("main"), "kept on this machine"));
     }
 
     private void click(By place) {

@@ -51,6 +51,6 @@ final class FormulasPage {
     }
 
     void waitForText(String text) {
-        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("main"), text));
+        wait.until(Waits.says(By.tagName("main"), text));
     }
 }

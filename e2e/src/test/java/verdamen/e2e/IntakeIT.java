@@ -94,9 +94,7 @@ public class IntakeIT extends BrowserTest {
         for (String grams : List.of("24", "26", "25")) {
             weighIn("Kale", grams);
         }
-        patience()
-                .until(ExpectedConditions.textToBePresentInElementLocated(
-                        By.cssSelector("[data-calibration='handful kale-raw']"), "25 g"));
+        patience().until(Waits.says(By.cssSelector("[data-calibration='handful kale-raw']"), "25 g"));
         forget();
         IntakePage again = pasted();
         assertEquals(again.grams(1), "25");
@@ -129,21 +127,15 @@ public class IntakeIT extends BrowserTest {
         try {
             driver().get(other.url() + "/formulas");
             give("A formula file", file);
-            patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("dialog"), "New here"));
+            patience().until(Waits.says(By.tagName("dialog"), "New here"));
             press(Keys.ESCAPE);
-            patience()
-                    .until(ExpectedConditions.textToBePresentInElementLocated(
-                            By.tagName("main"), "Courgette and barley tortilla"));
+            patience().until(Waits.says(By.tagName("main"), "Courgette and barley tortilla"));
             give("A formula file", file);
-            patience()
-                    .until(ExpectedConditions.textToBePresentInElementLocated(
-                            By.tagName("dialog"), "Already here, unchanged"));
+            patience().until(Waits.says(By.tagName("dialog"), "Already here, unchanged"));
             press(Keys.ESCAPE);
             Files.writeString(file, list.substring(0, list.length() / 2));
             give("A formula file", file);
-            patience()
-                    .until(ExpectedConditions.textToBePresentInElementLocated(
-                            By.tagName("dialog"), "broken or cut off"));
+            patience().until(Waits.says(By.tagName("dialog"), "broken or cut off"));
             press(Keys.ESCAPE);
         } finally {
             // A page still loads what it may need when its server is gone.
@@ -174,9 +166,7 @@ public class IntakeIT extends BrowserTest {
         water.click();
         water.sendKeys(Keys.chord(Keys.CONTROL, "a"), "-5");
         page.press("Make the lines");
-        patience()
-                .until(ExpectedConditions.textToBePresentInElementLocated(
-                        By.tagName("dialog"), "it must be at least 0"));
+        patience().until(Waits.says(By.tagName("dialog"), "it must be at least 0"));
         water.click();
         water.sendKeys(Keys.chord(Keys.CONTROL, "a"), "60");
         driver().findElement(By.cssSelector("dialog input[aria-label='Percentage 3']"))
@@ -342,9 +332,7 @@ public class IntakeIT extends BrowserTest {
         open("/formulas/new/intake");
         IntakePage page = intake();
         drop("image/png", "no words");
-        patience()
-                .until(ExpectedConditions.textToBePresentInElementLocated(
-                        By.tagName("body"), "A picture cannot be read"));
+        patience().until(Waits.says(By.tagName("body"), "A picture cannot be read"));
         drop("text/plain", "300 g atta\n190 g water\nsalt to taste");
         page.waitForLines(3);
         page.press("take a usual amount");

@@ -96,7 +96,7 @@ final class IntakePage {
     }
 
     void waitForText(String words) {
-        wait.until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("main"), words));
+        wait.until(Waits.says(By.tagName("main"), words));
     }
 
     private WebElement row(int line, String css) {

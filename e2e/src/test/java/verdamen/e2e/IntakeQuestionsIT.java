@@ -24,9 +24,7 @@ public class IntakeQuestionsIT extends BrowserTest {
         assertEquals(page.marks().get(0), "amount not known");
         By volume = By.cssSelector("input[aria-label='Volume of a dipper']");
         patience().until(ExpectedConditions.elementToBeClickable(volume)).sendKeys("plenty", Keys.ENTER);
-        patience()
-                .until(ExpectedConditions.textToBePresentInElementLocated(
-                        By.cssSelector("[data-testid='vessel-question'] [role=alert]"), "is not a number"));
+        patience().until(Waits.says(By.cssSelector("[data-testid='vessel-question'] [role=alert]"), "is not a number"));
         driver().findElement(volume).sendKeys(Keys.chord(Keys.CONTROL, "a"), "180", Keys.ENTER);
         page.waitForGrams(1, "180"::equals);
         page.waitForGrams(0, grams -> grams.matches("\\d{3}"));

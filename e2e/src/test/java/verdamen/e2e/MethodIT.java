@@ -64,9 +64,7 @@ public class MethodIT extends StationTest {
         String told = css("[data-testid=sponge]").getText();
         type("[aria-label='Where the first stage stands']", "8");
         settled("Method");
-        patience()
-                .until(ExpectedConditions.not(ExpectedConditions.textToBePresentInElementLocated(
-                        By.cssSelector("[data-testid=sponge]"), told)));
+        patience().until(ExpectedConditions.not(Waits.says(By.cssSelector("[data-testid=sponge]"), told)));
         button("Undo");
         button("Undo");
         css("[data-question=sponge] [data-school=one-dough][aria-pressed=true]");

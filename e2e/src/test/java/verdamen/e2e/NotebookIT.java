@@ -7,7 +7,6 @@ import java.util.List;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 import org.testng.annotations.Test;
 
@@ -52,7 +51,7 @@ public class NotebookIT extends StationTest {
         type("[aria-label='Search the notebook']", "squeez");
         shown(1);
         type("[aria-label='Search the notebook']", "moss");
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("main"), "No batch matches."));
+        patience().until(Waits.says(By.tagName("main"), "No batch matches."));
         button("What failed");
         shown(1);
         driver().navigate().refresh();

@@ -93,6 +93,8 @@ final class OneBrowser {
                 "--disable-component-update",
                 "--disable-sync",
                 "--hide-scrollbars",
+                // Every frame of what fades is drawn by the processor that the tests need.
+                "--force-prefers-reduced-motion",
                 "--user-data-dir=" + profile());
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.BROWSER, Level.ALL);

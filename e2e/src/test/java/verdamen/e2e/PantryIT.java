@@ -235,6 +235,6 @@ public class PantryIT extends BrowserTest {
     }
 
     private void waitForText(String css, String words) {
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), words));
+        patience().until(Waits.says(By.cssSelector(css), words));
     }
 }

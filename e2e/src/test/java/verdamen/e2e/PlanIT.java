@@ -156,7 +156,7 @@ public class PlanIT extends StationTest {
         waitForText("[data-testid=plan-form] [role=alert]", "The number of trays is not a number");
         fill("Trays for balls of dough", "0");
         fill("Longer side of a tray", "4");
-        waitForText("[data-testid=plan-form]", "The longer side is 40 mm");
+        waitForText("[data-testid=plan-form]", "The longer side is 4 cm");
         fill("Longer side of a tray", "40");
         waitForText(PLANNED + "[data-testid=clash]", "there are only as many trays as you say");
         everybodyCanUseIt();

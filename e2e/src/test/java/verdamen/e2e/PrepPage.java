@@ -30,8 +30,7 @@ final class PrepPage {
     }
 
     void prepare(String words) {
-        WebElement input = css("[data-action=add-chain] input");
-        scrollTo(input);
+        WebElement input = seen("[data-action=add-chain] input");
         input.click();
         input.sendKeys(words);
         wait.until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
@@ -46,9 +45,7 @@ final class PrepPage {
 
     void addStep(int chain, String kind) {
         int before = steps(chain);
-        WebElement choice = css("[data-chain='" + chain + "'] [aria-label='Add a step']");
-        scrollTo(choice);
-        new Select(choice).selectByValue(kind);
+        new Select(seen("[data-chain='" + chain + "'] [aria-label='Add a step']")).selectByValue(kind);
         wait.until(driver -> steps(chain) == before + 1);
         settled();
     }
@@ -86,15 +83,13 @@ final class PrepPage {
     }
 
     void waitForText(String testId, String text) {
-        wait.until(ExpectedConditions.textToBePresentInElementLocated(
-                By.cssSelector("[data-testid=" + testId + "]"), text));
+        wait.until(Waits.says(By.cssSelector("[data-testid=" + testId + "]"), text));
     }
 
     void press(String button) {
-        WebElement found = wait.until(ExpectedConditions.elementToBeClickable(
-                By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']")));
-        scrollTo(found);
-        found.click();
+        wait.until(Waits.mayBePressed(
+                        By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']")))
+                .click();
     }
 
     List<String> alerts() {
@@ -113,14 +108,13 @@ final class PrepPage {
     }
 
     private void type(String selector, String value) {
-        WebElement input = css(selector);
-        scrollTo(input);
+        WebElement input = seen(selector);
         input.click();
         input.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
     }
 
-    private void scrollTo(WebElement element) {
-        ((JavascriptExecutor) driver).executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+    private WebElement seen(String selector) {
+        return wait.until(Waits.inTheMiddle(By.cssSelector(selector)));
     }
 
     private WebElement css(String selector) {

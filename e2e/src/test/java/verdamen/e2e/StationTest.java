@@ -1,10 +1,8 @@
 package verdamen.e2e;
 
 import org.openqa.selenium.By;
-import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.support.ui.ExpectedCondition;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.testng.annotations.AfterMethod;
 
@@ -38,30 +36,17 @@ abstract class StationTest extends BrowserTest {
 
     /** An element, brought into the middle of the screen. */
     WebElement seen(String selector) {
-        WebElement found = css(selector);
-        scrollTo(found);
-        return found;
+        return patience().until(Waits.inTheMiddle(By.cssSelector(selector)));
     }
 
     void click(String selector) {
-        patience().until(mayBePressed(By.cssSelector(selector)));
-        seen(selector).click();
+        patience().until(Waits.mayBePressed(By.cssSelector(selector))).click();
     }
 
     /** Presses a button by its words or its label. */
     void button(String words) {
         By place = By.xpath("//button[normalize-space()='" + words + "' or @aria-label='" + words + "']");
-        WebElement found = patience().until(mayBePressed(place));
-        scrollTo(found);
-        found.click();
-    }
-
-    /** Something that may be pressed: what acts on a figure waits for the current one. */
-    static ExpectedCondition<WebElement> mayBePressed(By place) {
-        return driver -> {
-            WebElement found = ExpectedConditions.elementToBeClickable(place).apply(driver);
-            return found != null && found.getAttribute("aria-disabled") == null ? found : null;
-        };
+        patience().until(Waits.mayBePressed(place)).click();
     }
 
     void type(String selector, String value) {
@@ -71,10 +56,6 @@ abstract class StationTest extends BrowserTest {
     }
 
     void waitForText(String selector, String text) {
-        patience().until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(selector), text));
-    }
-
-    private void scrollTo(WebElement element) {
-        ((JavascriptExecutor) driver()).executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+        patience().until(Waits.says(By.cssSelector(selector), text));
     }
 }
