@@ -124,7 +124,12 @@ function Standing({ editor }: { editor: Editor }) {
       {base && <span>{figures.date(base.savedAt)}</span>}
       {editor.changed && (
         <span className="text-base-content font-semibold" data-testid="unsaved">
-          edits not saved{editor.notStored ? ", and the browser's store is full: save now" : ", kept on this machine"}
+          edits not saved
+          {editor.notStored ? (
+            ", and the browser's store is full: save now"
+          ) : (
+            <span className="max-xl:sr-only">, kept on this machine</span>
+          )}
         </span>
       )}
     </>
