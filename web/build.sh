@@ -21,5 +21,6 @@ if [ ! -f dist/index.html ] || [ "$(cat .built 2>/dev/null)" != "$(sources)" ]; 
   sources > .built
 fi
 if [ "${1-}" = check ]; then
-  npm run --silent check
+  # The browser's tests, which go on beside this and take longer, come first.
+  nice npm run --silent check
 fi

@@ -39,7 +39,7 @@ export function Lanes({ plan, servings, workers, now, selected, onSelect, moves 
           <g key={lane.key}>
             <LaneGround {...{ lane, top, x }} />
             {lane.trays?.map((bar) => (
-              <OnTrays key={bar.time.serving} {...{ bar, top, x, servings }} />
+              <OnTrays key={bar.time.serving} {...{ bar, top, x, servings }} moving={moves?.moving ?? null} />
             ))}
             {lane.bars.map((bar) => (
               <TaskBar

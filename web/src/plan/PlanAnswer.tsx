@@ -11,7 +11,7 @@ import { DayLists, type ListView } from "./DayLists";
 import { minuteNow, withPin, workersOf } from "./draft";
 import { Lanes } from "./Lanes";
 import { PlanSummary } from "./PlanSummary";
-import type { Moving } from "./TaskBar";
+import type { Moving } from "./lanes";
 import { TaskTable } from "./TaskTable";
 
 const calendarOf = (plan: string, day: string, worker: string | null) =>

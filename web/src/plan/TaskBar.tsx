@@ -1,15 +1,9 @@
-import type { DayTask, PlannedServing } from "../api";
+import type { PlannedServing } from "../api";
 import { arrowStep, useDrawingDrag } from "../parts";
 import { clockWords, LETTERS, taskName } from "../words";
 import type { Across } from "./drawing";
-import { type Bar, type Lane, SNAP_MIN, snapped } from "./lanes";
+import { type Bar, type Lane, type Moving, SNAP_MIN, snapped } from "./lanes";
 import { SpanShape } from "./SpanShape";
-
-/** A task on its way to another time. */
-export interface Moving {
-  task: DayTask;
-  start: number;
-}
 
 export interface Moves {
   /** The task that is moved just now; null for none. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { DayPlan, DayTask, PlannedServing } from "../api";
-import { clockOf, type Drawn, lanesOf, snapped } from "./lanes";
+import { clockOf, type Drawn, lanesOf, movedTrays, snapped } from "./lanes";
 
 const task = (key: string, start: number, end: number, more: Partial<DayTask> = {}): DayTask => ({
   key,
@@ -94,6 +94,16 @@ describe("lanes", () => {
       ["s3", 0],
     ]);
     expect(lane?.tooMuch).toEqual([{ place: "tray", from: 620, to: 640, by: 2 }]);
+  });
+
+  it("takes the trays along with the task that fills or empties them", () => {
+    const time = { serving: "s1", trays: 1, perTray: 12, ballMm: 50, from: 600, to: 640 };
+    const told = { ...time, begunBy: "s1/divide", endedBy: "s1/roll" };
+    const moved = (key: string) => movedTrays(told, { task: task(key, 600, 610), start: 615 });
+    expect(moved("s1/divide")).toEqual({ ...told, from: 615 });
+    expect(moved("s1/roll")).toEqual({ ...told, to: 655 });
+    expect(moved("s2/divide")).toEqual(told);
+    expect(movedTrays(time, null)).toEqual(time);
   });
 
   it("has no lane for what nothing takes up", () => {

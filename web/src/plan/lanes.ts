@@ -37,6 +37,12 @@ export interface Lane {
   tooMuch?: TooMuch[];
 }
 
+/** A task on its way to another time. */
+export interface Moving {
+  task: DayTask;
+  start: number;
+}
+
 /** What of a plan is drawn. */
 export type Drawn = Pick<DayPlan, "tasks" | "rolled" | "onTrays" | "tooMuch">;
 
@@ -124,6 +130,13 @@ function stacked<T extends Span>(spans: T[], rowsOf: (span: T) => number) {
     placed.set(span, { row, rows });
   }
   return { rowOf: (span: T) => placed.get(span) ?? { row: 0, rows: 1 }, rows: Math.max(1, freeFrom.length) };
+}
+
+/** When balls lie on trays while a task is on its way to another time: the one that begins or ends that takes it along. */
+export function movedTrays(time: TrayTime, moving: Moving | null): TrayTime {
+  const by = moving ? moving.start - moving.task.start : 0;
+  const shift = (key: string | null | undefined) => (moving?.task.key === key ? by : 0);
+  return { ...time, from: time.from + shift(time.begunBy), to: time.to + shift(time.endedBy) };
 }
 
 /** A start that was dragged, at the minute to which it snaps. */

@@ -45,9 +45,7 @@ public class PantryIT extends BrowserTest {
     @Test
     public void lotsAreSearchedAndSorted() {
         open("/pantry/lots");
-        waitForText("main", "milled");
-        int all = driver().findElements(By.cssSelector("tbody tr")).size();
-        assertTrue(all > 1, "the demo has lots");
+        patience().until(ExpectedConditions.numberOfElementsToBeMoreThan(By.cssSelector("tbody tr"), 1));
         click("//th/button[normalize-space()='moisture']");
         String first = driver().findElement(By.cssSelector("tbody tr")).getText();
         click("//th/button[normalize-space()='moisture']");

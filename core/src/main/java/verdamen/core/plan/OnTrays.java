@@ -1,5 +1,6 @@
 package verdamen.core.plan;
 
+import org.jspecify.annotations.Nullable;
 import verdamen.core.plan.Link.Moment;
 
 /**
@@ -23,10 +24,20 @@ public record OnTrays(String serving, int trays, int perTray, double ballMm, Mom
      * @param ballMm how wide a ball is, mm
      * @param from from when, minutes from the beginning of the day
      * @param to until when
+     * @param begunBy key of the task that begins it; null in a plan that was saved before that was told
+     * @param endedBy key of the task that ends it; null likewise
      */
-    public record TrayTime(String serving, int trays, int perTray, double ballMm, int from, int to) {}
+    public record TrayTime(
+            String serving,
+            int trays,
+            int perTray,
+            double ballMm,
+            int from,
+            int to,
+            @Nullable String begunBy,
+            @Nullable String endedBy) {}
 
     TrayTime at(int fromMinute, int toMinute) {
-        return new TrayTime(serving, trays, perTray, ballMm, fromMinute, toMinute);
+        return new TrayTime(serving, trays, perTray, ballMm, fromMinute, toMinute, from.task(), to.task());
     }
 }

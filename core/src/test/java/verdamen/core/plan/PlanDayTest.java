@@ -5,10 +5,19 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 import static verdamen.core.Doughs.line;
+import static verdamen.core.plan.RealDays.NOON;
+import static verdamen.core.plan.RealDays.PARATHA;
+import static verdamen.core.plan.RealDays.ROTI;
+import static verdamen.core.plan.RealDays.from;
+import static verdamen.core.plan.RealDays.one;
+import static verdamen.core.plan.RealDays.plan;
+import static verdamen.core.plan.RealDays.question;
+import static verdamen.core.plan.RealDays.solved;
+import static verdamen.core.plan.RealDays.wanted;
+import static verdamen.core.plan.RealDays.worker;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -24,7 +33,6 @@ import verdamen.core.formula.MethodSpec.PhaseSpec;
 import verdamen.core.formula.StepEdit;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.model.RefusedException;
-import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.Solved.Missed;
@@ -35,69 +43,6 @@ import verdamen.core.prep.StepSpec;
 
 /** Days of real formulas. */
 public class PlanDayTest {
-
-    private static final int NOON = 12 * 60;
-    private static final FormulaSpec ROTI =
-            Doughs.spec("roti", line("wheat-atta", 600), line("water", 393), line("salt-fine", 10));
-    private static final FormulaSpec PARATHA = Doughs.phased(
-            Doughs.spec(
-                    "layered-paratha",
-                    line("wheat-atta", 500),
-                    line("water", 315),
-                    line("salt-fine", 9),
-                    line("ghee", 30)),
-            new PhaseSpec("rest", 20.0, 22.0),
-            new PhaseSpec("chill", 20.0, 5.0));
-
-    private static PlanQuestion.Wanted wanted(String key, FormulaSpec spec, int due) {
-        return new PlanQuestion.Wanted(key, MadeFormula.of(spec, Doughs.BOOK), due, false);
-    }
-
-    private static Worker worker(String name, int from, int to) {
-        return new Worker(name, from, to, EnumSet.allOf(Role.class));
-    }
-
-    private static PlanQuestion question(int workers, int pans, PlanQuestion.Wanted... wanted) {
-        List<Worker> there = new ArrayList<>();
-        for (int number = 1; number <= workers; number++) {
-            there.add(worker("w" + number, 8 * 60, 13 * 60));
-        }
-        return new PlanQuestion(
-                List.of(wanted), there, Map.of(Place.PAN, pans, Place.FRIDGE, 20), false, Map.of(), Tray.USUAL);
-    }
-
-    private static Solved solved(PlanQuestion asked) {
-        PlanDay day = PlanDay.of(asked);
-        Solved solved = new Solver(day, progress -> {}).solve();
-        if (solved.clash().isEmpty()) {
-            assertEquals(PlanChecker.broken(day, plan(solved)), List.of());
-        }
-        return solved;
-    }
-
-    private static Plan plan(Solved solved) {
-        return Objects.requireNonNull(solved.plan());
-    }
-
-    private static Planned one(Plan plan, String serving, Kind kind) {
-        return plan.tasks().stream()
-                .filter(each ->
-                        each.task().serving().equals(serving) && each.task().kind() == kind)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static PlanQuestion from(PlanQuestion asked, int from) {
-        return new PlanQuestion(
-                asked.wanted(),
-                asked.workers().stream()
-                        .map(worker -> new Worker(worker.name(), from, worker.to(), worker.roles()))
-                        .toList(),
-                asked.places(),
-                asked.careful(),
-                asked.pins(),
-                Tray.USUAL);
-    }
 
     @Test
     public void aRotiIsReadyAtNoonAndNoSooner() {
@@ -357,70 +302,5 @@ public class PlanDayTest {
         Plan plan = plan(solved(new PlanQuestion(asked.wanted(), both, asked.places(), false, Map.of(), Tray.USUAL)));
         assertEquals(one(plan, "a", Kind.MIX).worker(), "evening");
         assertTrue(one(plan, "a", Kind.CHILL).start() < 0);
-    }
-
-    private static PlanQuestion withTrays(PlanQuestion asked, int trays) {
-        Map<Place, Integer> places = new HashMap<>(asked.places());
-        places.put(Place.TRAY, trays);
-        return new PlanQuestion(asked.wanted(), asked.workers(), places, asked.careful(), asked.pins(), asked.tray());
-    }
-
-    /** When the balls of a serving lie on trays. */
-    private static TrayTime onTrays(PlanQuestion asked, Plan plan, String serving) {
-        return PlanDay.of(asked).takenUp(plan).trayTimes().stream()
-                .filter(each -> each.serving().equals(serving))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    @Test
-    public void ballsLieOnTraysFromWhenTheDoughIsDividedUntilTheLastIsRolled() {
-        PlanQuestion asked = question(2, 2, wanted("a", ROTI, NOON), wanted("b", ROTI, NOON));
-        Plan plan = plan(solved(asked));
-        TrayTime a = onTrays(asked, plan, "a");
-        assertEquals(a.from(), one(plan, "a", Kind.DIVIDE).start());
-        assertEquals(a.to(), one(plan, "a", Kind.ROLL).end());
-        // 20 balls of some 50 g: 44 mm wide with 20 mm between them, 27 to a tray of 400 by 300 mm.
-        assertEquals(a.ballMm(), Tray.ballMm(1003.0 / 20, 1.2), 3);
-        assertEquals(a.trays(), (int) Math.ceil(asked.wanted().get(0).pieces() / (double) a.perTray()));
-        assertEquals(a.perTray(), Tray.USUAL.holds(a.ballMm()));
-    }
-
-    @Test
-    public void withTooFewTraysOneDoughWaitsUntilTheOtherIsRolled() {
-        PlanQuestion asked = question(2, 2, wanted("a", ROTI, NOON), wanted("b", ROTI, NOON));
-        Plan together = plan(solved(asked));
-        int each = onTrays(asked, together, "a").trays();
-        assertEquals(PlanDay.of(asked).takenUp(together).most(Place.TRAY), 2 * each, "nobody counted them");
-        PlanQuestion few = withTrays(asked, 2 * each - 1);
-        Plan plan = plan(solved(few));
-        assertEquals(PlanDay.of(few).takenUp(plan).most(Place.TRAY), each);
-        TrayTime a = onTrays(few, plan, "a");
-        TrayTime b = onTrays(few, plan, "b");
-        assertTrue(a.to() <= b.from() || b.to() <= a.from(), a + " and " + b);
-        assertTrue(plan.standing() >= together.standing(), "one of them is cooked sooner");
-    }
-
-    @Test
-    public void withoutATrayThatIsTheClashAndOneMoreOfThemHelps() {
-        PlanQuestion asked = question(1, 1, wanted("a", ROTI, NOON));
-        int trays = onTrays(asked, plan(solved(asked)), "a").trays();
-        Solved none = solved(withTrays(asked, 0));
-        Demand demand = new Demand(Demand.Kind.PLACE, "tray");
-        assertEquals(none.clash(), List.of(demand));
-        assertEquals(none.remedies(), List.of(new Remedy(demand, trays, 0, 0)));
-        assertEquals(none.missed(), List.of(new Missed(demand, trays)));
-    }
-
-    @Test
-    public void whatIsPressedLiesOnTraysUntilItIsCookedAndWhatIsNotDividedOnNone() {
-        StepEdit withoutRolling = new StepEdit("roll", null, true, null, null);
-        FormulaSpec pressed = ROTI.withMethod(MethodSpec.NONE.withSteps(List.of(withoutRolling)));
-        PlanQuestion asked = question(1, 1, wanted("a", pressed, NOON));
-        Plan plan = plan(solved(asked));
-        assertEquals(onTrays(asked, plan, "a").to(), one(plan, "a", Kind.COOK).end());
-        FormulaSpec whole = ROTI.withMethod(
-                MethodSpec.NONE.withSteps(List.of(withoutRolling, new StepEdit("divide", null, true, null, null))));
-        assertEquals(PlanDay.of(question(1, 1, wanted("a", whole, NOON))).onTrays(), List.of());
     }
 }

@@ -66,7 +66,9 @@ public class TakenUpTest {
     public void traysAreTakenUpFromTheFirstBallToTheLast() {
         assertEquals(
                 ONE.takenUp(plan(ONE)).trayTimes(),
-                List.of(new TrayTime("a", 1, 12, 50, 600, 650), new TrayTime("b", 1, 12, 50, 650, 720)));
+                List.of(
+                        new TrayTime("a", 1, 12, 50, 600, 650, "a/divide", "a/roll"),
+                        new TrayTime("b", 1, 12, 50, 650, 720, "b/divide", "b/roll")));
         assertEquals(ONE.takenUp(plan(ONE)).most(Place.TRAY), 1);
         assertEquals(PlanChecker.broken(ONE, plan(ONE)), List.of());
     }
