@@ -243,8 +243,8 @@ public class PortionIT extends StationTest {
         fill("Second side took", "50");
         button("Note it");
         waitForText("[data-testid=cooking-words]", "So far one piece of this style was timed");
-        takeBack("note-cooked");
-        takeBack("note-cooked");
+        takeBack("note-cooked", 2);
+        takeBack("note-cooked", 1);
         waitForText("[data-testid=cooking-words]", "until the kitchen has timed its own.");
         view("Keeping", "keeping");
         driver().findElement(By.cssSelector("[data-testid=note-fold] summary")).click();
@@ -252,14 +252,15 @@ public class PortionIT extends StationTest {
         new Select(css("[aria-label='What it did']")).selectByValue("breaks");
         button("Note it");
         waitForText("[data-testid=keeping-words]", "With 1 fold test of this kitchen");
-        takeBack("note-fold");
+        takeBack("note-fold", 1);
         waitForText("[data-testid=keeping-words]", "until the kitchen has folded its own");
     }
 
-    private void takeBack(String form) {
+    /** Takes back the first of so many notes, once all of them stand there. */
+    private void takeBack(String form, int noted) {
         By notes = By.cssSelector("[data-testid=" + form + "] li");
-        int before = driver().findElements(notes).size();
+        patience().until(ExpectedConditions.numberOfElementsToBe(notes, noted));
         click("[data-testid=" + form + "] li button");
-        patience().until(driver -> driver.findElements(notes).size() == before - 1);
+        patience().until(ExpectedConditions.numberOfElementsToBe(notes, noted - 1));
     }
 }
