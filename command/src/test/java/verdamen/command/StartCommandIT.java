@@ -103,14 +103,10 @@ public class StartCommandIT {
         assertNothingRuns();
         startAndAwait();
         assertTrue(get("/api/formulas").contains("Kept roti"), "the data outlive a kill");
-        ProcessHandle.of(running.process().pid()).orElseThrow().destroy();
-        running.await();
-        assertNothingRuns();
     }
 
     @Test(dependsOnMethods = "aKillLeavesNoProcessAndLosesNoData")
     public void whatEndsByItselfIsStartedAgain() throws Exception {
-        startAndAwait();
         endServer();
         awaitWords("the server ended by itself: starting it again (1 of at most 3)", 1);
         awaitWords("ready again at " + url(), 1);
@@ -141,32 +137,6 @@ public class StartCommandIT {
         }
     }
 
-    /** Two kills, or as many as {@code -Dverdamen.kills} says, at moments by chance. */
-    @Test(dependsOnMethods = "whatEndsByItselfIsStartedAgain")
-    public void whatIsAcknowledgedOutlivesKillsAtAnyMomentAndIsNotDoubled() throws Exception {
-        long seed = Long.getLong("verdamen.seed", System.nanoTime());
-        Reporter.log("seed " + seed, true);
-        Random chance = new Random(seed);
-        startAndAwait();
-        try (NotingAllTheTime noting = new NotingAllTheTime(url())) {
-            for (int kill = 0; kill < Integer.getInteger("verdamen.kills", 2); kill++) {
-                Thread.sleep(chance.nextInt(2500));
-                if (chance.nextBoolean()) {
-                    endServer();
-                } else {
-                    endDatabase();
-                }
-                awaitAnswer();
-            }
-            noting.noteMoreThan(10, LONGEST);
-            List<String> acknowledged = noting.acknowledged();
-            assertTrue(acknowledged.size() > 10, "noted " + acknowledged.size());
-            assertEquals(noting.kept(), acknowledged);
-        }
-        assertEquals(run("stop", "--data", data.toString()), 0);
-        running.await();
-    }
-
     /** Waits until formulas are served; a command that gave up after too many restarts is given once more. */
     private void awaitAnswer() throws Exception {
         Instant end = Instant.now().plus(LONGEST);
@@ -194,7 +164,7 @@ public class StartCommandIT {
         ProcessHandle.of(Long.parseLong(lock)).ifPresent(ProcessHandle::destroyForcibly);
     }
 
-    @Test(dependsOnMethods = "whatIsAcknowledgedOutlivesKillsAtAnyMomentAndIsNotDoubled")
+    @Test(dependsOnMethods = "whatEndsByItselfIsStartedAgain")
     public void aRunFileWithAForeignProcessNumberEndsNothing() throws Exception {
         Process foreign = new ProcessBuilder("sh", "-c", "sleep 300; : verdamen").start();
         try {
@@ -212,27 +182,43 @@ public class StartCommandIT {
     }
 
     @Test(dependsOnMethods = "aRunFileWithAForeignProcessNumberEndsNothing")
-    public void aClassArchiveThatNoLongerFitsIsMadeAnew() throws Exception {
+    public void aStaleLockFileAndAClassArchiveThatNoLongerFitsAreNoHindrance() throws Exception {
+        Path lock = data.resolve("postgres/postmaster.pid");
+        Files.writeString(lock, ProcessHandle.current().pid() + "\n" + data.resolve("postgres") + "\n");
         Path archive = folder.resolve("cache/app/classes.jsa");
         assertTrue(Files.exists(archive), "made by the first start");
         Files.writeString(archive, "of another Java");
         startAndAwait();
         assertTrue(running.text().contains("preparing a quick start"), running.text());
         assertTrue(Files.size(archive) > 1_000_000);
+    }
+
+    /** Two kills, or as many as {@code -Dverdamen.kills} says, at moments by chance. */
+    @Test(dependsOnMethods = "aStaleLockFileAndAClassArchiveThatNoLongerFitsAreNoHindrance")
+    public void whatIsAcknowledgedOutlivesKillsAtAnyMomentAndIsNotDoubled() throws Exception {
+        long seed = Long.getLong("verdamen.seed", System.nanoTime());
+        Reporter.log("seed " + seed, true);
+        Random chance = new Random(seed);
+        try (NotingAllTheTime noting = new NotingAllTheTime(url())) {
+            for (int kill = 0; kill < Integer.getInteger("verdamen.kills", 2); kill++) {
+                Thread.sleep(chance.nextInt(2500));
+                if (chance.nextBoolean()) {
+                    endServer();
+                } else {
+                    endDatabase();
+                }
+                awaitAnswer();
+            }
+            noting.noteMoreThan(10, LONGEST);
+            List<String> acknowledged = noting.acknowledged();
+            assertTrue(acknowledged.size() > 10, "noted " + acknowledged.size());
+            assertEquals(noting.kept(), acknowledged);
+        }
         assertEquals(run("stop", "--data", data.toString()), 0);
         running.await();
     }
 
-    @Test(dependsOnMethods = "aClassArchiveThatNoLongerFitsIsMadeAnew")
-    public void aStaleLockFileWithAForeignProcessNumberIsNoHindrance() throws Exception {
-        Path lock = data.resolve("postgres/postmaster.pid");
-        Files.writeString(lock, ProcessHandle.current().pid() + "\n" + data.resolve("postgres") + "\n");
-        startAndAwait();
-        assertEquals(run("stop", "--data", data.toString()), 0);
-        running.await();
-    }
-
-    @Test(dependsOnMethods = "aStaleLockFileWithAForeignProcessNumberIsNoHindrance")
+    @Test(dependsOnMethods = "whatIsAcknowledgedOutlivesKillsAtAnyMomentAndIsNotDoubled")
     public void resetDemoThrowsEverythingElseAway() throws Exception {
         assertEquals(run("reset-demo", "--data", data.toString()), 0);
         startAndAwait();

@@ -17,17 +17,18 @@ final class BalancePage {
 
     private final WebDriver driver;
     private final WebDriverWait wait;
+    private final Hand hand;
 
     BalancePage(WebDriver driver, WebDriverWait wait) {
         this.driver = driver;
         this.wait = wait;
+        hand = new Hand(wait);
         settled();
     }
 
     /** Waits until the page shows the balance of what it holds. */
     BalancePage settled() {
-        wait.until(ExpectedConditions.presenceOfElementLocated(
-                By.cssSelector("[data-testid=balance][data-current=true]")));
+        css("[data-testid=balance][data-current=true]");
         return this;
     }
 
@@ -70,9 +71,10 @@ final class BalancePage {
     }
 
     String reasonOf(String ingredient) {
-        css("tr[data-ledger='" + ingredient + "'] button").click();
+        By why = By.cssSelector("tr[data-ledger='" + ingredient + "'] button");
+        hand.press(why);
         String reason = text("tr[data-ledger='" + ingredient + "'] + tr");
-        css("tr[data-ledger='" + ingredient + "'] button").click();
+        hand.press(why);
         return reason;
     }
 
@@ -89,9 +91,7 @@ final class BalancePage {
     }
 
     void type(int line, String field, String value) {
-        WebElement input = inLine(line, field);
-        input.click();
-        input.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
+        hand.type(place(line, field), value);
     }
 
     void typePercentage(int line, String pct) {
@@ -104,18 +104,16 @@ final class BalancePage {
 
     void addLine(String words, String grams) {
         int count = lineCount();
-        css("[data-action=add-line]").click();
+        hand.press(By.cssSelector("[data-action=add-line]"));
         wait.until(driver -> lineCount() == count + 1);
         pick(count, words);
         type(count, "grams", grams);
     }
 
     void pick(int line, String words) {
-        WebElement input = inLine(line, "ingredient");
-        input.click();
-        input.sendKeys(Keys.chord(Keys.CONTROL, "a"), words);
+        hand.type(place(line, "ingredient"), words);
         wait.until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
-        input.sendKeys(Keys.ENTER);
+        new Actions(driver).sendKeys(Keys.ENTER).perform();
         wait.until(driver -> !field(line, "ingredient").equals(words));
     }
 
@@ -124,8 +122,7 @@ final class BalancePage {
     }
 
     void press(String button) {
-        By place = By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']");
-        wait.until(Waits.mayBePressed(place)).click();
+        hand.pressButton(button);
     }
 
     /** Saves with a note and waits for the page of the new version. */
@@ -173,17 +170,19 @@ final class BalancePage {
         wait.until(Waits.says(By.cssSelector(css), text));
     }
 
+    private static By place(int line, String field) {
+        return By.cssSelector("li[data-line='" + line + "'] [data-field=" + field + "]");
+    }
+
     private WebElement inLine(int line, String field) {
-        return css("li[data-line='" + line + "'] [data-field=" + field + "]");
+        return wait.until(Waits.there(place(line, field)));
     }
 
     private WebElement css(String selector) {
-        return wait.until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(selector)));
+        return wait.until(Waits.there(By.cssSelector(selector)));
     }
 
     private String text(String selector) {
-        By place = By.cssSelector(selector);
-        wait.until(ExpectedConditions.presenceOfElementLocated(place));
-        return wait.until(driver -> driver.findElement(place).getText());
+        return wait.until(Waits.textOf(By.cssSelector(selector)));
     }
 }

@@ -91,6 +91,10 @@ public abstract class BrowserTest {
         return new FormulasPage(driver(), patience());
     }
 
+    protected Hand hand() {
+        return new Hand(patience());
+    }
+
     protected void open(String path) {
         OneBrowser.open(server().url() + path);
     }

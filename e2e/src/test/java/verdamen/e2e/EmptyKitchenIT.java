@@ -24,11 +24,11 @@ public class EmptyKitchenIT extends BrowserTest {
         formulas().waitForText("No formula yet");
         press("n");
         patience().until(ExpectedConditions.urlContains("/formulas/new/intake"));
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("textarea[aria-label=Recipe]")));
+        patience().until(Waits.there(By.cssSelector("textarea[aria-label=Recipe]")));
         pressWith(Keys.ALT, "b");
         patience().until(ExpectedConditions.urlContains("/formulas/new/balance"));
         // The page before stays until the station is loaded, and has lines to add too.
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-testid=balance]")));
+        patience().until(Waits.there(By.cssSelector("[data-testid=balance]")));
         pressWith(Keys.ALT, "n");
         typeLine("atta", "500");
         typeLine("water", "300");
@@ -94,7 +94,7 @@ public class EmptyKitchenIT extends BrowserTest {
 
     private void cssButton(String within, String words) {
         By place = By.xpath("//button[normalize-space()='" + words + "']");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(within)));
+        patience().until(Waits.there(By.cssSelector(within)));
         patience().until(ExpectedConditions.elementToBeClickable(place)).click();
     }
 
@@ -102,7 +102,7 @@ public class EmptyKitchenIT extends BrowserTest {
     public void shortcutsPaletteAndThemeAnswerTheirKeys() {
         open("/formulas");
         formulas();
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.tagName("h1")));
+        patience().until(Waits.there(By.tagName("h1")));
         press("?");
         patience().until(Waits.says(By.tagName("dialog"), "Find a command"));
         press(Keys.ESCAPE);
@@ -121,9 +121,7 @@ public class EmptyKitchenIT extends BrowserTest {
         click("F");
         click("comma");
         open("/formulas/new/balance");
-        patience()
-                .until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-action=add-line]")))
-                .click();
+        patience().until(Waits.there(By.cssSelector("[data-action=add-line]"))).click();
         typeLine("atta", "10");
         BalancePage page = balance();
         assertTrue(page.waterNeeded().endsWith(" oz"), page.waterNeeded());
@@ -146,13 +144,13 @@ public class EmptyKitchenIT extends BrowserTest {
     @Test
     public void theLookForScriptErrorsFindsOne() {
         open("/kitchen");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.tagName("h1")));
+        patience().until(Waits.there(By.tagName("h1")));
         driver().executeScript("setTimeout(() => { throw new Error('on purpose') })");
         patience().until(driver -> scriptErrors().stream().anyMatch(error -> error.contains("on purpose")));
     }
 
     private void click(String value) {
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("fieldset input")));
+        patience().until(Waits.there(By.cssSelector("fieldset input")));
         String label = switch (value) {
             case "oz" -> "ounces";
             case "g" -> "grams";

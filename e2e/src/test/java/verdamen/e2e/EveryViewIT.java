@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Set;
 import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
-import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -113,14 +112,10 @@ public class EveryViewIT extends BrowserTest {
 
     /** Waits until the view is there with the answer to what it holds, and nothing in it moves or fades any more. */
     private void calm(String path) {
-        patience()
-                .until(ExpectedConditions.presenceOfElementLocated(
-                        By.cssSelector("main input, main table, main button")));
+        patience().until(Waits.there(By.cssSelector("main input, main table, main button")));
         String station = path.substring(path.lastIndexOf('/') + 1);
         if (ANSWERING.contains(station)) {
-            patience()
-                    .until(ExpectedConditions.presenceOfElementLocated(
-                            By.cssSelector("[data-testid=" + station + "][data-current=true]")));
+            patience().until(Waits.there(By.cssSelector("[data-testid=" + station + "][data-current=true]")));
         }
         patience().until(driver -> Boolean.TRUE.equals(run(CALM)));
     }
@@ -128,7 +123,7 @@ public class EveryViewIT extends BrowserTest {
     private void keysDiffer(String path) {
         driver().findElement(By.cssSelector("[aria-label='Keyboard shortcuts']"))
                 .click();
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("dialog[open] kbd")));
+        patience().until(Waits.there(By.cssSelector("dialog[open] kbd")));
         List<?> keys = (List<?>) run(KEYS);
         assertEquals(keys.size(), new HashSet<>(keys).size(), path + " " + keys);
     }
@@ -136,7 +131,7 @@ public class EveryViewIT extends BrowserTest {
     @Test
     public void theLooksFindWhatTheyLookFor() {
         open("/kitchen");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main input")));
+        patience().until(Waits.there(By.cssSelector("main input")));
         run("document.querySelector('main').insertAdjacentHTML('beforeend',"
                 + "'<p style=\"color:#777;background:#888;width:3000px\">faint words</p><button></button>')");
         List<String> found = findings(false);

@@ -60,7 +60,7 @@ public class FormulasIT extends BrowserTest {
 
     private void name(String name) {
         By field = By.cssSelector("[aria-label='Name of the formula']");
-        patience().until(ExpectedConditions.presenceOfElementLocated(field)).sendKeys(name);
+        patience().until(Waits.there(field)).sendKeys(name);
         patience().until(ExpectedConditions.attributeToBe(field, "value", name));
     }
 

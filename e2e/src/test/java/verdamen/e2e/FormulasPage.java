@@ -27,9 +27,8 @@ final class FormulasPage {
 
     /** The names in the list as it was asked for last. */
     List<String> names() {
-        wait.until(ExpectedConditions.presenceOfElementLocated(
-                By.cssSelector("[data-testid=formulas][data-current=true]")));
-        wait.until(ExpectedConditions.presenceOfElementLocated(NAMES));
+        wait.until(Waits.there(By.cssSelector("[data-testid=formulas][data-current=true]")));
+        wait.until(Waits.there(NAMES));
         return wait.until(driver ->
                 driver.findElements(NAMES).stream().map(WebElement::getText).toList());
     }

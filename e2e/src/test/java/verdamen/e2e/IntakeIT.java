@@ -253,14 +253,12 @@ public class IntakeIT extends BrowserTest {
 
     private void give(String label, Path file) {
         patience()
-                .until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("input[aria-label='" + label + "']")))
+                .until(Waits.there(By.cssSelector("input[aria-label='" + label + "']")))
                 .sendKeys(file.toString());
     }
 
     private void weighIn(String ingredient, String grams) {
-        WebElement field = patience()
-                .until(ExpectedConditions.presenceOfElementLocated(
-                        By.cssSelector("input[aria-label='What was weighed']")));
+        WebElement field = patience().until(Waits.there(By.cssSelector("input[aria-label='What was weighed']")));
         if (!field.getAttribute("value").contains(ingredient)) {
             new Select(driver().findElement(By.cssSelector("select[aria-label='Measure weighed']")))
                     .selectByVisibleText("handful");

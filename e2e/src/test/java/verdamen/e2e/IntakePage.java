@@ -22,7 +22,7 @@ final class IntakePage {
     IntakePage(WebDriver driver, WebDriverWait wait) {
         this.driver = driver;
         this.wait = wait;
-        wait.until(ExpectedConditions.presenceOfElementLocated(RECIPE));
+        wait.until(Waits.there(RECIPE));
     }
 
     void paste(String recipe) {
@@ -101,6 +101,6 @@ final class IntakePage {
 
     private WebElement row(int line, String css) {
         By place = By.cssSelector("tr[data-line='" + line + "'] " + css);
-        return wait.until(ExpectedConditions.presenceOfElementLocated(place));
+        return wait.until(Waits.there(place));
     }
 }

@@ -43,7 +43,7 @@ public class LearnedIT extends BrowserTest {
     }
 
     private WebElement row() {
-        return patience().until(ExpectedConditions.presenceOfElementLocated(SPELT));
+        return patience().until(Waits.there(SPELT));
     }
 
     private String cell(String name) {

@@ -178,7 +178,7 @@ public class MethodIT extends StationTest {
     @Test
     public void stationsSpeakTheKitchensUnits() {
         open("/kitchen");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("main input")));
+        patience().until(Waits.there(By.cssSelector("main input")));
         api("""
                 const kitchen = await (await fetch('/api/kitchen')).json();
                 await fetch('/api/kitchen', {method: 'PUT', headers: {'Content-Type': 'application/json'},

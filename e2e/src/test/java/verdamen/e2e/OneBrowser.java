@@ -4,8 +4,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.Comparator;
 import java.util.Map;
 import java.util.logging.Level;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -31,7 +34,7 @@ final class OneBrowser {
     private @Nullable Object forgetting;
 
     private OneBrowser() {
-        server = RunningServer.start(DATABASE, true);
+        server = RunningServer.start(DATABASE);
         driver = browser();
         server.awaitAnswer();
         demo = TestDatabase.snapshot(DATABASE);
@@ -51,13 +54,33 @@ final class OneBrowser {
         TestDatabase.restore(DATABASE, withDemo ? INSTANCE.demo : INSTANCE.empty());
     }
 
+    /** An empty kitchen is what the migrations make: no server needs to start for it. */
     private Path empty() {
         if (empty == null) {
-            RunningServer withoutDemo = RunningServer.start(EMPTY, false).awaitAnswer();
+            TestDatabase.of(EMPTY, migrations());
             empty = TestDatabase.snapshot(EMPTY);
-            withoutDemo.stop();
         }
         return empty;
+    }
+
+    private static Path migrations() {
+        Path folder = Path.of(System.getProperty("verdamen.root"), "server/src/main/resources/db/migration");
+        try (Stream<Path> all = Files.list(folder)) {
+            Path script = Files.createTempFile("verdamen-migrations", ".sql");
+            script.toFile().deleteOnExit();
+            for (Path each :
+                    all.sorted(Comparator.comparingInt(OneBrowser::version)).toList()) {
+                Files.writeString(script, Files.readString(each), StandardOpenOption.APPEND);
+            }
+            return script;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The number of a migration, as in V12__batches.sql. */
+    private static int version(Path migration) {
+        return Integer.parseInt(migration.getFileName().toString().replaceAll("V(\\d+)__.*", "$1"));
     }
 
     /** Opens a page; one that is to forget begins with an empty storage, whatever the page before it wrote last. */

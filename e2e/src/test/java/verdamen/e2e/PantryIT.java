@@ -189,8 +189,7 @@ public class PantryIT extends BrowserTest {
 
     private void give(Path file) {
         patience()
-                .until(ExpectedConditions.presenceOfElementLocated(
-                        By.cssSelector("input[aria-label='A file of the pantry']")))
+                .until(Waits.there(By.cssSelector("input[aria-label='A file of the pantry']")))
                 .sendKeys(file.toString());
     }
 
@@ -218,8 +217,7 @@ public class PantryIT extends BrowserTest {
     }
 
     private void waitForRow(String code) {
-        patience()
-                .until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("tr[data-ingredient=" + code + "]")));
+        patience().until(Waits.there(By.cssSelector("tr[data-ingredient=" + code + "]")));
     }
 
     private int rows() {

@@ -33,9 +33,9 @@ public class PrepIT extends BrowserTest {
 
     private PrepPage newDough() {
         open("/formulas/new/balance");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-action=add-line]")));
+        patience().until(Waits.there(By.cssSelector("[data-action=add-line]")));
         driver().findElement(By.cssSelector("[data-action=add-line]")).click();
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("li[data-line='0']")));
+        patience().until(Waits.there(By.cssSelector("li[data-line='0']")));
         BalancePage page = afterFirstLine();
         page.addLine("water", "150");
         page.settled();
@@ -147,7 +147,7 @@ public class PrepIT extends BrowserTest {
         page.prepare("potato, raw");
         page.addStep(0, "boil");
         page.addStep(0, "mash");
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-remark=hot-mash]")));
+        patience().until(Waits.there(By.cssSelector("[data-remark=hot-mash]")));
         page.addStep(0, "cool");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-remark=hot-mash]")));
         page.step(0, 2, "fromC", "80");
@@ -202,7 +202,7 @@ public class PrepIT extends BrowserTest {
         open("/formulas/new/balance");
         balance();
         driver().findElement(By.cssSelector("[data-action=add-line]")).click();
-        patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("li[data-line='2']")));
+        patience().until(Waits.there(By.cssSelector("li[data-line='2']")));
         driver().findElement(By.linkText("Prep")).click();
         PrepPage page = prep();
         page.prepare("spinach");
@@ -219,9 +219,7 @@ public class PrepIT extends BrowserTest {
         driver().findElement(By.linkText("Balance")).click();
         balance();
         assertEquals(driver().findElements(By.cssSelector("li[data-line]")).size(), 3);
-        patience()
-                .until(ExpectedConditions.presenceOfElementLocated(
-                        By.cssSelector("[data-block='brings 2 garlic-raw']")));
+        patience().until(Waits.there(By.cssSelector("[data-block='brings 2 garlic-raw']")));
     }
 
     @Test
@@ -244,9 +242,7 @@ public class PrepIT extends BrowserTest {
         page.press("Put into the dough");
         page.settled();
         page.press("Undo");
-        patience()
-                .until(ExpectedConditions.presenceOfElementLocated(
-                        By.xpath("//button[normalize-space()='Put into the dough']")));
+        patience().until(Waits.there(By.xpath("//button[normalize-space()='Put into the dough']")));
     }
 
     @Test

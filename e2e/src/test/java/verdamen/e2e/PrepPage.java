@@ -6,6 +6,7 @@ import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
@@ -15,26 +16,25 @@ final class PrepPage {
 
     private final WebDriver driver;
     private final WebDriverWait wait;
+    private final Hand hand;
 
     PrepPage(WebDriver driver, WebDriverWait wait) {
         this.driver = driver;
         this.wait = wait;
+        hand = new Hand(wait);
         settled();
     }
 
     /** Waits until the page shows what it holds, worked out. */
     PrepPage settled() {
-        wait.until(
-                ExpectedConditions.presenceOfElementLocated(By.cssSelector("[data-testid=prep][data-current=true]")));
+        css("[data-testid=prep][data-current=true]");
         return this;
     }
 
     void prepare(String words) {
-        WebElement input = seen("[data-action=add-chain] input");
-        input.click();
-        input.sendKeys(words);
+        hand.type(By.cssSelector("[data-action=add-chain] input"), words);
         wait.until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
-        input.sendKeys(Keys.ENTER);
+        new Actions(driver).sendKeys(Keys.ENTER).perform();
         css("[data-chain]");
         settled();
     }
@@ -77,9 +77,7 @@ final class PrepPage {
     }
 
     String text(String testId) {
-        By place = By.cssSelector("[data-testid=" + testId + "]");
-        wait.until(ExpectedConditions.presenceOfElementLocated(place));
-        return wait.until(driver -> driver.findElement(place).getText());
+        return wait.until(Waits.textOf(By.cssSelector("[data-testid=" + testId + "]")));
     }
 
     void waitForText(String testId, String text) {
@@ -87,9 +85,7 @@ final class PrepPage {
     }
 
     void press(String button) {
-        wait.until(Waits.mayBePressed(
-                        By.xpath("//button[normalize-space()='" + button + "' or @aria-label='" + button + "']")))
-                .click();
+        hand.pressButton(button);
     }
 
     List<String> alerts() {
@@ -108,9 +104,7 @@ final class PrepPage {
     }
 
     private void type(String selector, String value) {
-        WebElement input = seen(selector);
-        input.click();
-        input.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
+        hand.type(By.cssSelector(selector), value);
     }
 
     private WebElement seen(String selector) {
@@ -118,6 +112,6 @@ final class PrepPage {
     }
 
     private WebElement css(String selector) {
-        return wait.until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(selector)));
+        return wait.until(Waits.there(By.cssSelector(selector)));
     }
 }

@@ -2,7 +2,6 @@ package verdamen.e2e;
 
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 
@@ -23,11 +22,9 @@ abstract class ReworkTest extends StationTest {
                         .findFirst()
                         .orElseThrow()
                         .click();
-        WebElement picker = seen("input[aria-label='By what " + place + "']");
-        picker.click();
-        picker.sendKeys(by);
+        type("input[aria-label='By what " + place + "']", by);
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
-        picker.sendKeys(Keys.ENTER);
+        press(Keys.ENTER);
     }
 
     String figure(String name) {

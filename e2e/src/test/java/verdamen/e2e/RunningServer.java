@@ -29,8 +29,8 @@ final class RunningServer {
         this.url = url;
     }
 
-    /** Starts on a database of this name, made again; it answers a little later. */
-    static RunningServer start(String database, boolean demo) {
+    /** Starts with the demo data on a database of this name, made again; it answers a little later. */
+    static RunningServer start(String database) {
         TestDatabase.fresh(database);
         int port = TestDatabase.freePort();
         try {
@@ -46,7 +46,7 @@ final class RunningServer {
                             "--server.port=" + port,
                             "--spring.datasource.url=" + TestDatabase.address(database),
                             "--spring.datasource.username=" + TestDatabase.USER,
-                            "--verdamen.demo=" + demo)
+                            "--verdamen.demo=true")
                     .redirectErrorStream(true)
                     .redirectOutput(log.toFile())
                     .start();
@@ -59,15 +59,6 @@ final class RunningServer {
 
     String url() {
         return url;
-    }
-
-    void stop() {
-        process.destroy();
-        try {
-            process.waitFor();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
     }
 
     /** What the API answers to a request with this body. */

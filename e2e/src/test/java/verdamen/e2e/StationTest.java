@@ -1,9 +1,7 @@
 package verdamen.e2e;
 
 import org.openqa.selenium.By;
-import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.testng.annotations.AfterMethod;
 
 /** A browser test at the stations of one formula; every test forgets its edits. */
@@ -31,7 +29,7 @@ abstract class StationTest extends BrowserTest {
     }
 
     WebElement css(String selector) {
-        return patience().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(selector)));
+        return patience().until(Waits.there(By.cssSelector(selector)));
     }
 
     /** An element, brought into the middle of the screen. */
@@ -40,19 +38,16 @@ abstract class StationTest extends BrowserTest {
     }
 
     void click(String selector) {
-        patience().until(Waits.mayBePressed(By.cssSelector(selector))).click();
+        hand().press(By.cssSelector(selector));
     }
 
     /** Presses a button by its words or its label. */
     void button(String words) {
-        By place = By.xpath("//button[normalize-space()='" + words + "' or @aria-label='" + words + "']");
-        patience().until(Waits.mayBePressed(place)).click();
+        hand().pressButton(words);
     }
 
     void type(String selector, String value) {
-        WebElement field = seen(selector);
-        field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
+        hand().type(By.cssSelector(selector), value);
     }
 
     void waitForText(String selector, String text) {
