@@ -51,10 +51,7 @@ final class Room {
 
     /** When more of a place is taken up than there is, place by place. */
     List<TooMuch> tooMuch() {
-        Spans spans = new Spans(takenUp());
-        return Stream.of(Place.values())
-                .flatMap(place -> spans.tooMuch(place, day.there(place)).stream())
-                .toList();
+        return new Spans(takenUp()).tooMuch(day::there);
     }
 
     private List<Span> takenUp() {

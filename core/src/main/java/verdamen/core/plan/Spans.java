@@ -3,6 +3,7 @@ package verdamen.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.plan.TakenUp.TooMuch;
@@ -35,8 +36,18 @@ final class Spans {
         return most(wanted.place(), wanted.from(), wanted.to()) <= there - wanted.amount();
     }
 
-    /** When more of a place is taken up than there is, in the order of time. */
-    List<TooMuch> tooMuch(Place place, int there) {
+    /**
+     * When more of a place is taken up than there is, place by place.
+     *
+     * @param there how much there is of each
+     */
+    List<TooMuch> tooMuch(ToIntFunction<Place> there) {
+        return Stream.of(Place.values())
+                .flatMap(place -> tooMuch(place, there.applyAsInt(place)).stream())
+                .toList();
+    }
+
+    private List<TooMuch> tooMuch(Place place, int there) {
         List<Span> taken = of(place).toList();
         TreeSet<Integer> marks = new TreeSet<>();
         taken.forEach(each -> marks.addAll(List.of(each.from(), each.to())));

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.Plan.Planned;
 
@@ -75,9 +74,7 @@ public final class TakenUp {
 
     /** When more of a place is taken up than there is, place by place. */
     public List<TooMuch> tooMuch() {
-        return Stream.of(Place.values())
-                .flatMap(place -> spans.tooMuch(place, day.there(place)).stream())
-                .toList();
+        return spans.tooMuch(day::there);
     }
 
     /** By how much more than there is, places are taken up while a task has a part in that. */
