@@ -1,7 +1,17 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { api, benchQuery, type BeginRequest, daysQuery, formulaQuery, runningQuery, newUuid, taken } from "../api";
+import {
+  api,
+  benchQuery,
+  type BeginRequest,
+  type DayPage,
+  daysQuery,
+  formulaQuery,
+  runningQuery,
+  newUuid,
+  taken,
+} from "../api";
 import { Faults, FormulaFinder } from "../formula";
 import { useFigures } from "../figures";
 import { asSent, MassField, NumberField, type NumberEntry, ProblemNotice, Said } from "../parts";
@@ -23,6 +33,7 @@ export function StartPage() {
   const formula = Number(search.get("formula")) || null;
   const version = Number(search.get("version")) || null;
   const running = useQuery(runningQuery);
+  const days = useInfiniteQuery(daysQuery({ running: true }));
   const batches = running.data?.batches ?? [];
   return (
     <main className="mx-auto max-w-[60rem] px-6 pt-7 pb-16">
@@ -33,7 +44,7 @@ export function StartPage() {
           Scale, thermometers and meters
         </Link>
       </p>
-      <RunningDays />
+      <RunningDays rows={days.data?.pages.flatMap((page) => page.rows) ?? []} />
       <section aria-label="Being made" data-testid="running">
         <h2 className="section-title">Being made</h2>
         {batches.map(({ batch, name, step }) => (
@@ -50,20 +61,23 @@ export function StartPage() {
         ))}
         {running.isSuccess && batches.length === 0 && <p className="soft text-sm">Nothing just now.</p>}
       </section>
-      <h2 className="section-title pt-6">Begin a batch</h2>
-      {formula === null ? (
-        <FormulaFinder label="Find a formula" onFound={(id) => setSearch({ formula: String(id) })} />
-      ) : (
-        <Begin key={`${formula} ${version}`} formula={formula} version={version} onOther={() => setSearch({})} />
+      {/* Once what stands above is known: nothing moves away under the hand. */}
+      {!running.isPending && !days.isPending && (
+        <>
+          <h2 className="section-title pt-6">Begin a batch</h2>
+          {formula === null ? (
+            <FormulaFinder label="Find a formula" onFound={(id) => setSearch({ formula: String(id) })} />
+          ) : (
+            <Begin key={`${formula} ${version}`} formula={formula} version={version} onOther={() => setSearch({})} />
+          )}
+        </>
       )}
     </main>
   );
 }
 
 /** The days that are run just now: several batches, one queue. */
-function RunningDays() {
-  const days = useInfiniteQuery(daysQuery({ running: true }));
-  const rows = days.data?.pages.flatMap((page) => page.rows) ?? [];
+function RunningDays({ rows }: { rows: DayPage["rows"] }) {
   return (
     rows.length > 0 && (
       <section aria-label="Days that are run" className="pb-4">

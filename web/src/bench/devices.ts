@@ -5,7 +5,7 @@ import type { DeviceState } from "../api";
 let shown: DeviceState[] = [];
 let source: EventSource | null = null;
 const listeners = new Set<() => void>();
-const onBatch = new Set<(id: number) => void>();
+const onBatch = new Set<(id: number | null) => void>();
 
 function tell(states: DeviceState[]) {
   shown = states;
@@ -22,17 +22,38 @@ function open() {
   source.addEventListener("error", () => tell(shown.map((state) => ({ ...state, reading: null, lost: true }))));
 }
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  if (!source) {
+function close() {
+  source?.close();
+  source = null;
+}
+
+/** A browser has six lines to a server, for all its windows together: one that nobody looks at gives its own up. */
+function listenWhileSeen() {
+  if (listeners.size === 0 || document.visibilityState === "hidden") {
+    close();
+  } else if (!source) {
     open();
   }
+}
+
+function onSeen() {
+  listenWhileSeen();
+  if (source) {
+    // What was noted meanwhile was not heard.
+    onBatch.forEach((listener) => listener(null));
+  }
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  document.addEventListener("visibilitychange", onSeen);
+  listenWhileSeen();
   return () => {
     listeners.delete(listener);
     if (listeners.size === 0) {
-      source?.close();
-      source = null;
+      document.removeEventListener("visibilitychange", onSeen);
     }
+    listenWhileSeen();
   };
 }
 
@@ -41,8 +62,8 @@ export function useDevices(): DeviceState[] {
   return useSyncExternalStore(subscribe, () => shown);
 }
 
-/** Hears of every batch that was noted in, here or in another window, while the devices are listened to. */
-export function hearBatches(listener: (id: number) => void): () => void {
+/** Hears of every batch that was noted in, here or in another window, while the devices are listened to; null for any of them. */
+export function hearBatches(listener: (id: number | null) => void): () => void {
   onBatch.add(listener);
   return () => void onBatch.delete(listener);
 }

@@ -97,8 +97,10 @@ export function useBench(id: number): Bench {
     () =>
       hearBatches((changed) => {
         if (!sending.current) {
-          void queries.invalidateQueries({ queryKey: ["bench"], exact: true });
-          void queries.invalidateQueries({ queryKey: benchQuery(changed).queryKey });
+          void queries.invalidateQueries({ queryKey: ["bench"], exact: changed !== null });
+          if (changed !== null) {
+            void queries.invalidateQueries({ queryKey: benchQuery(changed).queryKey });
+          }
         }
       }),
     [queries],

@@ -3,6 +3,8 @@ package verdamen.e2e;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import org.openqa.selenium.By;
@@ -143,6 +145,26 @@ public class BenchIT extends StationTest {
         driver().close();
         driver().switchTo().window(first);
         noted("Timer seen");
+    }
+
+    @Test
+    public void manyWindowsDoNotHoldEachOtherUp() {
+        begin("Courgette and barley tortilla");
+        String address = driver().getCurrentUrl();
+        Deque<String> windows = new ArrayDeque<>(List.of(driver().getWindowHandle()));
+        // A browser has six lines to a server, for all its windows together.
+        for (int window = 0; window < 7; window++) {
+            driver().switchTo().newWindow(WindowType.TAB).get(address);
+            at("set-up");
+            windows.push(driver().getWindowHandle());
+        }
+        done("prepare");
+        noted("Lay out done");
+        while (windows.size() > 1) {
+            driver().switchTo().window(windows.pop()).close();
+        }
+        driver().switchTo().window(windows.pop());
+        noted("Lay out done");
     }
 
     @Test
