@@ -4,6 +4,7 @@ import { useSearchParams } from "react-router";
 import type { CardAsked } from "../api";
 import type { Editor } from "../formula";
 import { useFigures } from "../figures";
+import { WRITING } from "../words";
 import { chosen, hidden, KINDS, PAPERS, pdfAddress, SHOWN } from "./asked";
 
 /** What the address says at this moment: the page may still be drawing an older one. */
@@ -45,39 +46,23 @@ export function CardForm({ id, editor, asked, isReady }: CardFormProps) {
       )}
       <Choice label="Paper" value={asked.paper ?? "a4"} options={PAPERS} onChange={(value) => put("paper", value)} />
       <Choice
-        label="Weights"
+        {...WRITING.massUnit}
         value={asked.massUnit ?? figures.massUnit}
-        options={[
-          { code: "g", name: "grams" },
-          { code: "oz", name: "ounces" },
-        ]}
         onChange={(value) => put("massUnit", value)}
       />
       <Choice
-        label="Sizes"
+        {...WRITING.lengthUnit}
         value={asked.lengthUnit ?? figures.lengthUnit}
-        options={[
-          { code: "cm", name: "centimetres" },
-          { code: "in", name: "inches" },
-        ]}
         onChange={(value) => put("lengthUnit", value)}
       />
       <Choice
-        label="Temperatures"
+        {...WRITING.temperatureUnit}
         value={asked.temperatureUnit ?? figures.temperatureUnit}
-        options={[
-          { code: "C", name: "°C" },
-          { code: "F", name: "°F" },
-        ]}
         onChange={(value) => put("temperatureUnit", value)}
       />
       <Choice
-        label="Decimals"
+        {...WRITING.decimalMark}
         value={asked.decimalMark ?? (figures.number(0.5, 1).includes(",") ? "comma" : "point")}
-        options={[
-          { code: "point", name: "12.5" },
-          { code: "comma", name: "12,5" },
-        ]}
         onChange={(value) => put("decimalMark", value)}
       />
       <fieldset className="pt-3 text-sm">

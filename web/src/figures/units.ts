@@ -42,9 +42,9 @@ export interface Figures {
   parse(text: string): number | null;
 }
 
-const GRAMS_PER_OUNCE = 28.349523125;
-const MM_PER_CM = 10;
-const MM_PER_INCH = 25.4;
+export const GRAMS_PER_OUNCE = 28.349523125;
+export const MM_PER_CM = 10;
+export const MM_PER_INCH = 25.4;
 const FINE_BELOW_GRAMS = 20;
 const FINE_BELOW_OUNCES = 10;
 const FINE_BELOW_PERCENT = 20;

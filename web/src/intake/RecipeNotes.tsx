@@ -1,7 +1,7 @@
 import type { RecipeNotes as Notes } from "../api";
 import type { Editor, Faults } from "../formula";
 import { useFigures } from "../figures";
-import { asSent, MassField, NumberField, TemperatureField } from "../parts";
+import { asSent, MassField, NumberField, SizeField, TemperatureField } from "../parts";
 
 interface RecipeNotesProps {
   editor: Editor;
@@ -16,13 +16,7 @@ export function RecipeNotes({ editor, faults }: RecipeNotesProps) {
   const notes = editor.draft.notes ?? {};
   const set = (patch: Partial<Notes>) => editor.edit({ kind: "notes", patch });
   const error = FIELDS.map((field) => faults.of(null, field)).find(Boolean);
-  const number = (
-    field: "pieces" | "diameterMm" | "sideSeconds",
-    name: string,
-    label: string,
-    unit = "",
-    scale = 1,
-  ) => (
+  const number = (field: "pieces" | "sideSeconds", name: string, label: string, unit = "") => (
     <label className="w-24">
       <span className="soft block pb-0.5 text-xs">{name}</span>
       <NumberField
@@ -30,12 +24,9 @@ export function RecipeNotes({ editor, faults }: RecipeNotesProps) {
         label={label}
         unit={unit}
         value={notes[field] ?? null}
-        format={(value) => figures.number(value / scale, Number.isInteger(value / scale) ? 0 : 1)}
-        {...(scale === 1
-          ? {}
-          : { toTyped: (value: number) => value / scale, fromTyped: (value: number) => value * scale })}
+        format={(value) => figures.number(value, Number.isInteger(value) ? 0 : 1)}
         error={faults.of(null, field)}
-        onChange={(value) => set({ [field]: value })}
+        onChange={(value) => set({ [field]: asSent(value) })}
       />
     </label>
   );
@@ -53,7 +44,15 @@ export function RecipeNotes({ editor, faults }: RecipeNotesProps) {
             onChange={(pieceGrams) => set({ pieceGrams: asSent(pieceGrams) })}
           />
         </label>
-        {number("diameterMm", "across", "Diameter", "cm", 10)}
+        <label className="w-24">
+          <span className="soft block pb-0.5 text-xs">across</span>
+          <SizeField
+            label="Diameter"
+            value={notes.diameterMm ?? null}
+            error={faults.of(null, "diameterMm")}
+            onChange={(diameterMm) => set({ diameterMm: asSent(diameterMm) })}
+          />
+        </label>
         {number("sideSeconds", "a side", "Seconds a side", "s")}
         <label className="w-24">
           <span className="soft block pb-0.5 text-xs">pan or oven</span>

@@ -4,58 +4,36 @@ import { api, type Kitchen, kitchenQuery, measuresQuery, taken } from "../api";
 import { KitchenPans } from "./KitchenPans";
 import { NumberField, ErrorNotice, ProblemNotice, useNotices } from "../parts";
 import { useFigures } from "../figures";
-import { useProblem } from "../words";
+import { useProblem, WRITING } from "../words";
 
-const CHOICES: { field: keyof Kitchen; label: string; note?: string; options: [string, string][] }[] = [
-  {
-    field: "massUnit",
-    label: "Weights",
-    options: [
-      ["g", "grams"],
-      ["oz", "ounces"],
-    ],
-  },
-  {
-    field: "lengthUnit",
-    label: "Sizes",
-    note: "of pieces, pans and trays; how thick a sheet is stays in mm",
-    options: [
-      ["cm", "centimetres"],
-      ["in", "inches"],
-    ],
-  },
-  {
-    field: "temperatureUnit",
-    label: "Temperatures",
-    options: [
-      ["C", "°C"],
-      ["F", "°F"],
-    ],
-  },
+interface KitchenChoice {
+  field: keyof Kitchen;
+  label: string;
+  note?: string;
+  options: readonly { code: string; name: string }[];
+}
+
+const CHOICES: KitchenChoice[] = [
+  { field: "massUnit", ...WRITING.massUnit },
+  { field: "lengthUnit", ...WRITING.lengthUnit, note: "of pieces, pans and trays; how thick a sheet is stays in mm" },
+  { field: "temperatureUnit", ...WRITING.temperatureUnit },
   {
     field: "cupFilling",
     label: "A cup of flour",
     options: [
-      ["spooned", "spooned"],
-      ["scooped", "scooped"],
-      ["not-told", "not known"],
+      { code: "spooned", name: "spooned" },
+      { code: "scooped", name: "scooped" },
+      { code: "not-told", name: "not known" },
     ],
   },
-  {
-    field: "decimalMark",
-    label: "Decimals",
-    options: [
-      ["point", "12.5"],
-      ["comma", "12,5"],
-    ],
-  },
+  { field: "decimalMark", ...WRITING.decimalMark },
   {
     field: "dateOrder",
     label: "Dates",
     options: [
-      ["day-month", "24 Nov 2026"],
-      ["month-day", "Nov 24, 2026"],
-      ["iso", "2026-11-24"],
+      { code: "day-month", name: "24 Nov 2026" },
+      { code: "month-day", name: "Nov 24, 2026" },
+      { code: "iso", name: "2026-11-24" },
     ],
   },
 ];
@@ -150,19 +128,19 @@ function KitchenForm({ saved }: { saved: Kitchen }) {
       {CHOICES.map(({ field, label, note, options }) => (
         <fieldset key={field} className="flex items-center gap-4">
           <legend className="contents">
-            <span className="w-36">{label}</span>
+            <span className="w-36 shrink-0">{label}</span>
           </legend>
-          <div className="join">
-            {options.map(([value, text]) => (
-              <label key={value} className="join-item btn btn-sm has-checked:btn-neutral">
+          <div className="join shrink-0">
+            {options.map(({ code, name }) => (
+              <label key={code} className="join-item btn btn-sm has-checked:btn-neutral">
                 <input
                   type="radio"
                   className="sr-only"
                   name={field}
-                  checked={edited[field] === value}
-                  onChange={() => change({ [field]: value })}
+                  checked={edited[field] === code}
+                  onChange={() => change({ [field]: code })}
                 />
-                {text}
+                {name}
               </label>
             ))}
           </div>

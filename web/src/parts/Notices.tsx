@@ -13,7 +13,8 @@ export function NoticesProvider({ children }: { children: ReactNode }) {
   const next = useRef(0);
   const notify = useCallback<Notify>((text, undo) => {
     const id = next.current++;
-    setNotices((shown) => [...shown, { id, text, undo }]);
+    // Told once more, it stands there once; what can be undone stays.
+    setNotices((shown) => [...shown.filter((each) => each.text !== text || each.undo), { id, text, undo }]);
     setTimeout(() => setNotices((shown) => shown.filter((notice) => notice.id !== id)), undo ? UNDO_MS : SHOWN_MS);
   }, []);
   return (

@@ -1,23 +1,39 @@
 import { useFigures } from "../figures";
 import { NumberField, type NumberFieldProps } from "./NumberField";
 
-type UnitFieldProps = Omit<NumberFieldProps, "format" | "toTyped" | "fromTyped" | "unit" | "framed" | "placeholder"> & {
-  /** What stands in as long as nothing is typed: grams or °C, or a word. */
+interface InUnit {
+  unit: string;
+  format: (value: number) => string;
+  toTyped: (value: number) => number;
+  fromTyped: (typed: number) => number;
+}
+
+type UnitFieldProps = Omit<NumberFieldProps, keyof InUnit | "framed" | "placeholder"> & {
+  /** What stands in as long as nothing is typed: a value as it is stored, or a word. */
   placeholder?: number | string;
   /** Without frame and unit, for a column of a table that says the unit. */
   bare?: boolean;
 };
 
-/** Grams, typed and written in the kitchen's unit of mass. */
-export function MassField({ placeholder, bare = false, ...field }: UnitFieldProps) {
-  const figures = useFigures();
+function UnitField({ placeholder, bare = false, unit, ...field }: UnitFieldProps & InUnit) {
   return (
     <NumberField
       {...field}
       framed={!bare}
-      unit={bare ? undefined : figures.massUnit}
-      typedUnit={figures.massUnit}
-      placeholder={typeof placeholder === "number" ? figures.massNumber(placeholder) : placeholder}
+      unit={bare ? undefined : unit}
+      typedUnit={unit}
+      placeholder={typeof placeholder === "number" ? field.format(placeholder) : placeholder}
+    />
+  );
+}
+
+/** Grams, typed and written in the kitchen's unit of mass. */
+export function MassField(field: UnitFieldProps) {
+  const figures = useFigures();
+  return (
+    <UnitField
+      {...field}
+      unit={figures.massUnit}
       format={figures.massNumber}
       toTyped={figures.massUnitFromGrams}
       fromTyped={figures.gramsFromMassUnit}
@@ -26,17 +42,13 @@ export function MassField({ placeholder, bare = false, ...field }: UnitFieldProp
 }
 
 /** Degrees Celsius, typed and written in the kitchen's unit of temperature. */
-export function TemperatureField({ placeholder, bare = false, ...field }: UnitFieldProps) {
+export function TemperatureField(field: UnitFieldProps) {
   const figures = useFigures();
-  const written = (celsius: number) => figures.number(figures.degreesFromCelsius(celsius), 0);
   return (
-    <NumberField
+    <UnitField
       {...field}
-      framed={!bare}
-      unit={bare ? undefined : `°${figures.temperatureUnit}`}
-      typedUnit={`°${figures.temperatureUnit}`}
-      placeholder={typeof placeholder === "number" ? written(placeholder) : placeholder}
-      format={written}
+      unit={`°${figures.temperatureUnit}`}
+      format={(celsius) => figures.number(figures.degreesFromCelsius(celsius), 0)}
       toTyped={figures.degreesFromCelsius}
       fromTyped={figures.celsiusFromDegrees}
     />
@@ -44,15 +56,12 @@ export function TemperatureField({ placeholder, bare = false, ...field }: UnitFi
 }
 
 /** Millimetres, typed and written in the kitchen's unit of sizes: what is measured with a tape. */
-export function SizeField({ placeholder, bare = false, ...field }: UnitFieldProps) {
+export function SizeField(field: UnitFieldProps) {
   const figures = useFigures();
   return (
-    <NumberField
+    <UnitField
       {...field}
-      framed={!bare}
-      unit={bare ? undefined : figures.lengthUnit}
-      typedUnit={figures.lengthUnit}
-      placeholder={typeof placeholder === "number" ? figures.sizeNumber(placeholder) : placeholder}
+      unit={figures.lengthUnit}
       format={figures.sizeNumber}
       toTyped={figures.lengthUnitFromMm}
       fromTyped={figures.mmFromLengthUnit}

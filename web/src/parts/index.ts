@@ -13,6 +13,7 @@ export { found } from "./found";
 export { inOrder, type Sort, SortHeading } from "./SortHeading";
 export { SizeField, MassField, TemperatureField } from "./UnitFields";
 export { useQuiet } from "./useQuiet";
+export { Headings } from "./Headings";
 export { IconButton } from "./IconButton";
 export { Said } from "./Said";
 export { DiscView } from "./DiscView";

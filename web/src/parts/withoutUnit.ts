@@ -1,11 +1,11 @@
+import { GRAMS_PER_OUNCE, MM_PER_CM, MM_PER_INCH } from "../figures";
+
 interface OtherUnit {
   unit: string;
   /** How many of the asked unit it is. */
   times: number;
 }
 
-const MM_PER_INCH = 25.4;
-const GRAMS_PER_OUNCE = 28.349523125;
 const INCH = ["inches", "inch", "in", '"', "″"];
 
 /** What people type after a number where another unit is asked for. */
@@ -20,9 +20,9 @@ const OTHERS: Record<string, OtherUnit[]> = {
     { unit: "kg", times: 1000 / GRAMS_PER_OUNCE },
     { unit: "g", times: 1 / GRAMS_PER_OUNCE },
   ],
-  cm: [{ unit: "mm", times: 0.1 }, ...INCH.map((unit) => ({ unit, times: MM_PER_INCH / 10 }))],
+  cm: [{ unit: "mm", times: 1 / MM_PER_CM }, ...INCH.map((unit) => ({ unit, times: MM_PER_INCH / MM_PER_CM }))],
   in: [
-    { unit: "cm", times: 10 / MM_PER_INCH },
+    { unit: "cm", times: MM_PER_CM / MM_PER_INCH },
     { unit: "mm", times: 1 / MM_PER_INCH },
     ...INCH.map((unit) => ({ unit, times: 1 })),
   ],

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { api, planQuestion, type PlanSpec, type PlanState, taken } from "../api";
-import { ErrorText } from "../parts";
+import { ErrorText, Headings } from "../parts";
 import { alternativeWords, clockWords, durationWords, missedWords } from "../words";
 
 interface Row {
@@ -63,28 +63,23 @@ export function Alternatives({ spec, state, onTake }: AlternativesProps) {
     <section className="relative overflow-x-auto pt-4 print:hidden" aria-label="Other ways" data-testid="alternatives">
       <h2 className="section-title">Other ways</h2>
       <table className="w-full text-sm">
-        <thead>
-          <tr className="soft text-left text-xs">
-            {[
-              "Way",
-              "Begins",
-              "Work by hand",
-              "Hands wait",
-              "Hand-overs",
-              "Bread stands",
-              "Fridge at most",
-              "Trays at most",
-              "Missed",
-            ].map((heading) => (
-              <th key={heading} scope="col" className="pr-3 font-normal">
-                {heading}
-              </th>
-            ))}
-            <th scope="col">
-              <span className="sr-only">Take it</span>
-            </th>
-          </tr>
-        </thead>
+        <Headings
+          of={[
+            "Way",
+            "Begins",
+            "Work by hand",
+            "Hands wait",
+            "Hand-overs",
+            "Bread stands",
+            "Fridge at most",
+            "Trays at most",
+            "Missed",
+          ]}
+        >
+          <th scope="col">
+            <span className="sr-only">Take it</span>
+          </th>
+        </Headings>
         <tbody>
           {[{ name: "as planned", spec: null, state }, ...rows].map((row) => (
             <AlternativeRow key={row.name} row={row} onTake={onTake} />

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type DayListsAnswer, dayListsQuery, type PlannedServing } from "../api";
 import { useFigures } from "../figures";
-import { ErrorNotice, StockFields } from "../parts";
+import { ErrorNotice, Headings, StockFields } from "../parts";
 import { bowlName, LETTERS, untilWords } from "../words";
 import { groupedNeeds, type NeedGroup, type NeedsBy } from "./lists";
 
@@ -189,15 +189,7 @@ function Kept({ answer, servings, day }: ListProps & { day: string }) {
         </p>
       ))}
       <table className="w-full max-w-4xl text-sm" data-testid="kept">
-        <thead className="soft text-left text-xs">
-          <tr>
-            {["Serving", "Pieces", "Kept", "Use by"].map((heading) => (
-              <th key={heading} scope="col" className="pr-3 font-normal">
-                {heading}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Headings of={["Serving", "Pieces", "Kept", "Use by"]} />
         <tbody>
           {kept.map(({ serving, kept: { storage, pieces }, useBy }, at) => (
             <tr key={at} className="hairline border-t">

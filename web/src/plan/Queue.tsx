@@ -1,4 +1,5 @@
 import type { DayRunAnswer, RunTask } from "../api";
+import { Headings } from "../parts";
 import { clockWords, taskName } from "../words";
 import { servingOf, shiftWords } from "./run";
 
@@ -20,15 +21,7 @@ export function Queue({
     <div className="relative overflow-x-auto pt-4">
       <h2 className="section-title">To come</h2>
       <table className="w-full text-sm" data-testid="run-queue">
-        <thead>
-          <tr className="soft text-left text-xs">
-            {["Begins", "What", "Serving", "Who", ...(moves ? ["Moved"] : [])].map((heading) => (
-              <th key={heading} scope="col" className="pr-3 font-normal">
-                {heading}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Headings of={["Begins", "What", "Serving", "Who", ...(moves ? ["Moved"] : [])]} />
         <tbody>
           {tasks.map((task) => {
             const { letter, name } = servingOf(answer, task);

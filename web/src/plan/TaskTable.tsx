@@ -1,4 +1,5 @@
 import type { DayPlan, PlannedServing } from "../api";
+import { Headings } from "../parts";
 import { clockWords, durationWords, LETTERS, takesUpWords, taskName } from "../words";
 import { TimeField } from "./TimeField";
 
@@ -18,15 +19,7 @@ export function TaskTable({ plan, servings, worker, selected, onSelect, onPin }:
   return (
     <div className="relative overflow-x-auto">
       <table className="w-full text-sm" data-testid="plan-tasks">
-        <thead className="soft text-left text-xs">
-          <tr>
-            {["Begins", "Done", "What", "For", "Who", "Takes up", "Could begin", "Begin at"].map((heading) => (
-              <th key={heading} scope="col" className="pr-3 font-normal">
-                {heading}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Headings of={["Begins", "Done", "What", "For", "Who", "Takes up", "Could begin", "Begin at"]} />
         <tbody>
           {tasks.map((task) => {
             const number = servings.findIndex(({ key }) => key === task.serving);

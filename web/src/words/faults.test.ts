@@ -45,8 +45,19 @@ describe("the words of a fault", () => {
   it("are in the unit in which a size is typed", () => {
     const small = fault("too-small", "trays.longMm", "0", 100);
     expect(faultWords(small, FIGURES)).toBe("The longer side is 0 cm; it must be at least 10 cm.");
-    expect(faultWords(small, OUNCES)).toBe("The longer side is 0 in; it must be at least 3,937 in.");
+    expect(faultWords(small, OUNCES)).toBe("The longer side is 0 in; it must be at least 3,94 in.");
     expect(faultWords(fault("too-small", "sheetMm", "0", 0.3), FIGURES)).toContain("0.3 mm");
+  });
+
+  it("say in which units a number is read", () => {
+    const feet = fault("not-a-number", "trays.longMm", "2 feet", null);
+    expect(faultWords(feet, FIGURES)).toBe(
+      "The longer side is not a number: “2 feet”. It is read in cm, mm or inches.",
+    );
+    expect(faultWords(fault("not-a-number", "lines[0].grams", "lots", null), FIGURES)).toContain("g, kg, oz or lb");
+    expect(faultWords(fault("not-a-number", "pieces", "lots", null), FIGURES)).toBe(
+      "The number of pieces is not a number: “lots”.",
+    );
   });
 
   it("count characters and entries as they are", () => {

@@ -249,10 +249,16 @@ const FIELDS: Record<string, string> = {
 /** What is measured with a tape, and typed in the kitchen's unit of sizes. */
 const TAPED = /^(diameter|pan|size|disc|long|short)Mm$/;
 
+const WEIGHED = /grams$/i;
+
+/** In which units a field is read; nothing where only in its own. */
+const unitsRead = (field: string) =>
+  WEIGHED.test(field) ? "g, kg, oz or lb" : TAPED.test(field) ? "cm, mm or inches" : "";
+
 /** How the values of a field are written, by the end of its name. */
 function unitOf(field: string): (figures: Figures, value: number) => string {
-  const number = (f: Figures, value: number) => f.number(value, 3).replace(/[.,]?0+$/, "") || "0";
-  if (/grams$|^low$|^high$/i.test(field) || field === "sd" || field === "given") {
+  const number = (f: Figures, value: number, decimals = 3) => f.number(value, decimals).replace(/[.,]?0+$/, "") || "0";
+  if (WEIGHED.test(field) || /^(low|high|sd|given)$/.test(field)) {
     return (f, value) => (f.massUnit === "g" ? `${number(f, value)} g` : f.mass(value));
   }
   if (/Pct$|^pct$/.test(field) || field === "composition") {
@@ -265,7 +271,7 @@ function unitOf(field: string): (figures: Figures, value: number) => string {
     return (f, value) => f.temperature(value);
   }
   if (TAPED.test(field)) {
-    return (f, value) => `${number(f, f.lengthUnitFromMm(value))} ${f.lengthUnit}`;
+    return (f, value) => `${number(f, f.lengthUnitFromMm(value), 2)} ${f.lengthUnit}`;
   }
   if (/Mm$/.test(field)) {
     return (f, value) => `${number(f, value)} mm`;
@@ -300,11 +306,14 @@ interface Said {
   limit: string;
   /** Whether the fault has a limit. */
   limited: boolean;
+  /** The units in which the field is read; nothing where only in its own. */
+  units: string;
 }
 
 const CODES: Record<FaultCode, (said: Said) => string> = {
   missing: ({ field }) => `${field} is missing. Fill it in.`,
-  "not-a-number": ({ field, value }) => `${field} is not a number${value && `: “${value}”`}.`,
+  "not-a-number": ({ field, value, units }) =>
+    `${field} is not a number${value && `: “${value}”`}.${units && ` It is read in ${units}.`}`,
   "not-whole": ({ field, value }) => `${field} is ${value}; it must be a whole number.`,
   "too-small": ({ field, value, limit, limited }) =>
     limited ? `${field} is ${value}; it must be at least ${limit}.` : sum(field, value),
@@ -370,6 +379,7 @@ export function faultWords(fault: ProblemFault, figures: Figures): string {
     value: Number.isFinite(given) ? write(figures, given) : (fault.value ?? ""),
     limit: fault.limit == null ? "" : write(figures, fault.limit),
     limited: fault.limit != null,
+    units: unitsRead(last),
   });
 }
 

@@ -49,3 +49,4 @@ export {
   tooFewWords,
   tooMuchWords,
 } from "./plan";
+export { WRITING } from "./writing";

@@ -201,6 +201,9 @@ public class MethodIT extends StationTest {
             settled("Portion");
             type("[aria-label=Diameter]", "7 1/2\"");
             waitForText("[data-testid=pieces]", "7,5 in across");
+            driver().findElement(By.linkText("Intake")).click();
+            intake();
+            assertEquals(css("[aria-label=Diameter]").getAttribute("value"), "7,5", "the recipe's figures too");
         } finally {
             api("""
                     const kitchen = await (await fetch('/api/kitchen')).json();
