@@ -44,8 +44,8 @@ public class MovedTaskTest {
         Map<Kind, Integer> seen = new EnumMap<>(Kind.class);
         int kept = 0;
         for (int seed = 0; seed < 30; seed++) {
-            PlanDay day = new RandomDays(seed).large();
-            Optional<Plan> found = new Solver(day, progress -> {}).best();
+            PlanDay day = SolvedDays.large(seed).day();
+            Optional<Plan> found = SolvedDays.large(seed).best();
             if (found.isEmpty() || !PlanChecker.broken(day, found.orElseThrow()).isEmpty()) {
                 continue;
             }

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import verdamen.core.plan.Plan.Planned;
 
-/** Looks minute by minute whether a plan keeps to what its day asks, without the solver. */
+/** Looks at every minute at which something begins whether a plan keeps to what its day asks, without the solver. */
 final class PlanChecker {
 
     private PlanChecker() {}
@@ -49,8 +51,8 @@ final class PlanChecker {
                 }
             }
         }
-        for (int minute = day.first(); minute < day.last(); minute++) {
-            int now = minute;
+        // Nothing more is taken up than when the last of it began.
+        for (int now : beginnings(day, plan, byKey)) {
             List<Planned> going = plan.tasks().stream()
                     .filter(each -> each.start() <= now && now < each.end())
                     .toList();
@@ -86,6 +88,17 @@ final class PlanChecker {
             }
         });
         return broken;
+    }
+
+    private static int[] beginnings(PlanDay day, Plan plan, Map<String, Planned> byKey) {
+        return Stream.of(
+                        IntStream.of(day.first()),
+                        plan.tasks().stream().mapToInt(Planned::start),
+                        day.onTrays().stream().mapToInt(on -> at(byKey, on.from())))
+                .flatMapToInt(each -> each)
+                .filter(minute -> day.first() <= minute && minute < day.last())
+                .distinct()
+                .toArray();
     }
 
     private static int at(Map<String, Planned> byKey, Link.Moment moment) {

@@ -67,8 +67,8 @@ public class RunningDayTest {
     @Test
     public void untilItBeginsEverythingIsAsPlanned() {
         for (int seed = 0; seed < 30; seed++) {
-            PlanDay day = new RandomDays(seed).large();
-            Optional<Plan> plan = new Solver(day, progress -> {}).best();
+            PlanDay day = SolvedDays.large(seed).day();
+            Optional<Plan> plan = SolvedDays.large(seed).best();
             if (plan.isPresent()) {
                 RunningDay running =
                         notBegun(day, plan.orElseThrow(), plan.orElseThrow().begins());
@@ -85,8 +85,8 @@ public class RunningDayTest {
     public void whatIsLateMovesWhatFollowsAndBreaksNoHandsNoPlaceAndNoOrder() {
         int moved = 0;
         for (int seed = 0; seed < 30; seed++) {
-            PlanDay day = new RandomDays(seed).large();
-            Optional<Plan> plan = new Solver(day, progress -> {}).best();
+            PlanDay day = SolvedDays.large(seed).day();
+            Optional<Plan> plan = SolvedDays.large(seed).best();
             if (plan.isEmpty()) {
                 continue;
             }

@@ -50,8 +50,8 @@ public class SolverTest {
     public void nothingIsBrokenOnLargerDays() {
         int planned = 0;
         for (int seed = 0; seed < 200; seed++) {
-            PlanDay day = new RandomDays(seed).large();
-            Optional<Plan> plan = best(day);
+            PlanDay day = SolvedDays.large(seed).day();
+            Optional<Plan> plan = SolvedDays.large(seed).best();
             if (plan.isPresent()) {
                 assertEquals(PlanChecker.broken(day, plan.orElseThrow()), List.of(), "seed " + seed);
                 planned++;
@@ -64,10 +64,10 @@ public class SolverTest {
     public void whatIsNotProvedCouldBeBetterByNoMoreThanIsSaid() {
         Map<Solver.Aim, Integer> gaps = new EnumMap<>(Solver.Aim.class);
         for (int seed = 0; seed < 60; seed++) {
-            PlanDay day = new RandomDays(seed).large();
+            PlanDay day = SolvedDays.large(seed).day();
             Optional<Plan> quick = new Solver(day, progress -> {}, System::nanoTime, 0.0004).best();
             Gap gap = quick.map(Plan::gap).orElse(null);
-            Optional<Plan> best = best(day);
+            Optional<Plan> best = SolvedDays.large(seed).best();
             if (gap == null || gap.by() == null || !best.map(Plan::proved).orElse(false)) {
                 continue;
             }
@@ -90,8 +90,8 @@ public class SolverTest {
     public void whatHasSlackCanBeginSoMuchSoonerAndNoMore() {
         int sooner = 0;
         for (int seed = 0; seed < 40; seed++) {
-            PlanDay day = new RandomDays(seed).large();
-            Optional<Plan> plan = best(day);
+            PlanDay day = SolvedDays.large(seed).day();
+            Optional<Plan> plan = SolvedDays.large(seed).best();
             if (plan.isEmpty() || plan.orElseThrow().late() > 0) {
                 continue;
             }
@@ -120,8 +120,7 @@ public class SolverTest {
     @Test
     public void theSameDayHasTheSamePlan() {
         for (int seed = 0; seed < 20; seed++) {
-            PlanDay day = new RandomDays(seed).large();
-            assertEquals(best(day), best(day), "seed " + seed);
+            assertEquals(best(new RandomDays(seed).large()), SolvedDays.large(seed).best(), "seed " + seed);
         }
     }
 
