@@ -6,7 +6,18 @@ import { Faults, useAnswer } from "../formula";
 import { ErrorNotice, ProblemNotice, useNotices } from "../parts";
 import { clockWords, durationWords, gapWords } from "../words";
 import { DayBar } from "./DayBar";
-import { canBePlanned, type Draft, draftOf, isSaved, keep, kept, newDraft, servingsOf } from "./draft";
+import {
+  canBePlanned,
+  type Draft,
+  draftOf,
+  isSaved,
+  isServed,
+  isTimeToCome,
+  keep,
+  kept,
+  newDraft,
+  servingsOf,
+} from "./draft";
 import { PlanAnswer } from "./PlanAnswer";
 import { PlanForm } from "./PlanForm";
 
@@ -44,7 +55,7 @@ function Planned({ usual, opened, onOpened }: PlannedProps) {
   const [progress, setProgress] = useState<PlanState | null>(null);
   const question = useMemo(() => planQuestion(setProgress), []);
   const { spec } = draft;
-  const view = useAnswer(question, spec, canBePlanned);
+  const view = useAnswer(question, spec, isServed);
   useEffect(() => keep(draft), [draft]);
   const notify = useNotices();
   // From now on the draft is what counts: a reload goes on with it. What was planned here before can be had back.
@@ -57,7 +68,7 @@ function Planned({ usual, opened, onOpened }: PlannedProps) {
     }
   }, [opened, onOpened, before, notify]);
   const set = (to: PlanSpec) => setDraft((now) => ({ ...now, spec: to }));
-  const faults = new Faults(view.problem?.faults);
+  const faults = new Faults(view.problem?.faults?.filter((fault) => !isTimeToCome(fault)));
   const planned = canBePlanned(spec);
   const waiting = planned && !view.current && !view.problem;
   return (

@@ -1,6 +1,17 @@
 import { describe, expect, it } from "vitest";
 import type { PlanSpec, SavedDay } from "../api";
-import { afterSaving, canBePlanned, draftOf, isSaved, newDraft, withoutServing, withPin, withServing } from "./draft";
+import {
+  afterSaving,
+  canBePlanned,
+  draftOf,
+  isSaved,
+  isServed,
+  isTimeToCome,
+  newDraft,
+  withoutServing,
+  withPin,
+  withServing,
+} from "./draft";
 
 const SPEC: PlanSpec = {
   servings: [
@@ -21,6 +32,14 @@ describe("what is being planned", () => {
     expect(canBePlanned(withServing(SPEC, 1, { due: null }))).toBe(false);
     expect(canBePlanned({ servings: [] })).toBe(false);
     expect(canBePlanned({})).toBe(false);
+  });
+
+  it("is asked for as soon as anything is served, and a time that is still to come is no fault", () => {
+    expect(isServed(withServing(SPEC, 1, { due: null }))).toBe(true);
+    expect(isServed({})).toBe(false);
+    expect(isTimeToCome({ line: 0, field: "due", code: "missing" })).toBe(true);
+    expect(isTimeToCome({ line: 0, field: "due", code: "too-small" })).toBe(false);
+    expect(isTimeToCome({ line: 0, field: "pieces", code: "missing" })).toBe(false);
   });
 
   it("loses the pins of a serving with it, and those behind it move up", () => {

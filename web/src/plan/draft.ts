@@ -1,4 +1,4 @@
-import type { PlanSpec, SavedDay, ServingSpec, WorkerSpec } from "../api";
+import type { PlanSpec, ProblemFault, SavedDay, ServingSpec, WorkerSpec } from "../api";
 
 /** What is being planned. Names of formulas are kept for the form only; they are not sent. */
 export interface Draft {
@@ -73,9 +73,15 @@ export const servingsOf = (spec: PlanSpec) => (spec.servings ?? []).filter((each
 export const workersOf = (spec: PlanSpec) => (spec.workers ?? []).filter((each) => each !== null);
 export const pinsOf = (spec: PlanSpec) => (spec.pins ?? []).filter((each) => each !== null);
 
+/** Whether there is anything to ask: what is wrong is said before all of it is there. */
+export const isServed = (spec: PlanSpec) => servingsOf(spec).length > 0;
+
 /** Whether there is enough to plan: something to serve, and for all of it a time. */
 export const canBePlanned = (spec: PlanSpec) =>
-  servingsOf(spec).length > 0 && servingsOf(spec).every(({ due }) => due !== null && due !== undefined);
+  isServed(spec) && servingsOf(spec).every(({ due }) => due !== null && due !== undefined);
+
+/** Whether a fault only says that a time is not there yet, which the form asks for anyway. */
+export const isTimeToCome = ({ field, code }: ProblemFault) => field === "due" && code === "missing";
 
 const changed = <T>(list: T[], at: number, to: Partial<T>) =>
   list.map((each, index) => (index === at ? { ...each, ...to } : each));

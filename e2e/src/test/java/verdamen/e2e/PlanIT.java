@@ -1,6 +1,7 @@
 package verdamen.e2e;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDateTime;
@@ -194,6 +195,10 @@ public class PlanIT extends StationTest {
         waitForText("[data-testid=plan-form]", "No time: type it as 12:30");
         assertEquals(
                 css("input[aria-label='When Pumpkin and emmer roti is served']").getAttribute("value"), "noonish");
+        fill("Pieces of Pumpkin and emmer roti", "half a dozen");
+        waitForText("[data-testid=plan-form]", "The number of pieces is not a number");
+        assertFalse(css("[data-testid=plan-form]").getText().contains("missing"), "a time is asked for, not missed");
+        fill("Pieces of Pumpkin and emmer roti", "8");
         fill("When Pumpkin and emmer roti is served", "12");
         waitForText(PLANNED + "[data-testid=plan-words]", "everything is ready");
         driver().findElement(By.xpath("//label[normalize-space()='cook']/input"))

@@ -8,13 +8,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param title its name; null when none stood before the ingredients
  * @param pieces how many it says it makes; null when it does not say
+ * @param made what it says it makes, as written; null when it says no more than how many
  * @param lines every line of ingredients, in order; none is dropped
  * @param waterTemperatureC temperature that it gives its water, °C; null when it does not say
- * @param method the method that stood below, as written; empty for none
+ * @param method the method that stood below, as written, with what it makes where that says more than how many; empty for none
  */
 public record ParsedRecipe(
         @Nullable String title,
         @Nullable Integer pieces,
+        @Nullable String made,
         List<ParsedLine> lines,
         @Nullable Double waterTemperatureC,
         String method) {
@@ -24,8 +26,8 @@ public record ParsedRecipe(
         lines = List.copyOf(lines);
     }
 
-    /** Code of the style that its title speaks of, or else its method; null when neither does. */
+    /** Code of the style that its title speaks of, or else what it says it makes, or else its method; null when none does. */
     public @Nullable String style() {
-        return StyleOfTitle.of(title, method);
+        return StyleOfTitle.of(title, made, method);
     }
 }

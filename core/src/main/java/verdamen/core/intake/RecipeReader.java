@@ -19,7 +19,7 @@ public final class RecipeReader {
 
     private static final Pattern BREAK = Pattern.compile("\\R|;");
     private static final Pattern MAKES =
-            Pattern.compile("(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b.*");
+            Pattern.compile("(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b(.*)");
     private static final Pattern BETWEEN_ITEMS = Pattern.compile("(?i),\\s+(?:and\\s+)?|\\s+and\\s+|\\s+\\+\\s+");
     private static final Pattern NO_ITEM = Pattern.compile("(?i)^\\W*(?:no|do not|don['’]t|without)\\s\\D*$");
     private static final Pattern SENTENCES = Pattern.compile("[a-z]{2}\\.\\s+[A-Z][a-z]");
@@ -62,6 +62,8 @@ public final class RecipeReader {
     private final StringBuilder method = new StringBuilder();
     private @Nullable String title;
     private @Nullable Integer pieces;
+    /** What it says it makes, as written; null when it says no more than how many. */
+    private @Nullable String made;
     private Part section = Part.DOUGH;
     private @Nullable String heading;
     private final @Nullable String style;
@@ -98,6 +100,7 @@ public final class RecipeReader {
         return new ParsedRecipe(
                 reader.title,
                 reader.pieces,
+                reader.made,
                 reader.lines,
                 reader.waterTemperatureC(),
                 reader.method.toString().strip());
@@ -254,6 +257,11 @@ public final class RecipeReader {
             return false;
         }
         pieces = Integer.valueOf(makes.group(1));
+        if (!Vocabulary.words(makes.group(2)).isEmpty()) {
+            // "Makes 12 parathas, 18 cm across": what they are, and how large, is said here only.
+            made = line.strip();
+            method.append(made).append('\n');
+        }
         return true;
     }
 

@@ -2,11 +2,16 @@ package verdamen.core.intake;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Table;
 
-/** The style that a recipe's title speaks of, or else its method. From the table {@code style_words} beside this class, in its order. */
+/**
+ * The style that a recipe's title speaks of, or else what it says it makes, or its method. From the table {@code style_words} beside
+ * this class, in its order.
+ */
 final class StyleOfTitle {
 
     /** Words that speak of a style; the first row that a title has any of decides. */
@@ -28,13 +33,18 @@ final class StyleOfTitle {
         return row.list(column).stream().map(Vocabulary::words).toList();
     }
 
-    /** Code of the style; null when neither title nor method speaks of one. */
-    static @Nullable String of(@Nullable String title, String method) {
-        String titled = title == null ? null : first(title, Row::titles);
-        return titled == null ? first(method, Row::methods) : titled;
+    /** Code of the style; null when neither title, nor what is made, nor method speaks of one. */
+    static @Nullable String of(@Nullable String title, @Nullable String made, String method) {
+        return Stream.of(first(title, Row::titles), first(made, Row::titles), first(method, Row::methods))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
     }
 
-    private static @Nullable String first(String text, Function<Row, List<List<String>>> phrases) {
+    private static @Nullable String first(@Nullable String text, Function<Row, List<List<String>>> phrases) {
+        if (text == null) {
+            return null;
+        }
         List<String> words = Vocabulary.words(text);
         return ROWS.stream()
                 .filter(row -> Row.isIn(words, phrases.apply(row)))

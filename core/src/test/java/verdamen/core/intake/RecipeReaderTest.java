@@ -5,8 +5,10 @@ import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
+import java.text.DecimalFormat;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.formula.Part;
@@ -46,6 +48,33 @@ public class RecipeReaderTest {
             1. Knead everything with 200 ml water.
             2. Roll out and cook in ghee.
             """;
+
+    /** Each row: a line of what a recipe makes; how many; its style; what else is read of it. */
+    @DataProvider
+    Object[][] made() {
+        return new Object[][] {
+            {"Makes 8", 8, null, List.of()},
+            {"makes 12, 18 cm across", 12, null, List.of("diameter 180")},
+            {"makes 12 paratha", 12, "stuffed-paratha", List.of()},
+            {"Makes about 10 rotis, 7 inches across, rolled 2 mm thin", 10, "roti", List.of("pieces 10", "diameter 177.8", "sheet 2")},
+            {"Serves 4", 4, null, List.of()},
+            {"Yield: 6 pitas of 80 g", 6, "pita", List.of("pieces 6", "piece-grams 80")},
+        };
+    }
+
+    @Test(dataProvider = "made")
+    public void whatItMakesSaysHowManyWhatAndHowLarge(
+            String line, int pieces, @Nullable String style, List<String> settings) {
+        ParsedRecipe recipe = read("Thursday's bread\n" + line + "\n300 g atta\n180 g water\n");
+        assertEquals(recipe.pieces(), Integer.valueOf(pieces));
+        assertEquals(recipe.style(), style);
+        assertEquals(
+                Instructions.of(recipe.method()).stream()
+                        .map(said -> said.kind().code() + " " + new DecimalFormat("0.#").format(said.value()))
+                        .toList(),
+                settings);
+        assertEquals(recipe.lines().size(), 2);
+    }
 
     private static ParsedRecipe read(String text) {
         return RecipeReader.read(text, null, INDEX, MEASURES);

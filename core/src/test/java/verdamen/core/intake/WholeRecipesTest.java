@@ -90,7 +90,7 @@ public class WholeRecipesTest {
 
     @Test(dataProvider = "titles")
     public void theTitleSpeaksOfAStyle(String title, @Nullable String style) {
-        assertEquals(new ParsedRecipe(title, null, List.of(), null, "").style(), style);
+        assertEquals(new ParsedRecipe(title, null, null, List.of(), null, "").style(), style);
     }
 
     @Test(dataProvider = "wholes")

@@ -113,7 +113,7 @@ class FileController {
      */
     record RecipeAnswer(@Nullable FormulaSpec formula, IntakeAnswer recipe) {}
 
-    private static final ParsedRecipe NOTHING = new ParsedRecipe(null, null, List.of(), null, "");
+    private static final ParsedRecipe NOTHING = new ParsedRecipe(null, null, null, List.of(), null, "");
 
     /** A recipe from a file: plain text, or a schema.org Recipe as JSON-LD. */
     @PostMapping(value = "/recipe", consumes = ANY_FILE)
@@ -129,6 +129,7 @@ class FileController {
                 intake.answer(new ParsedRecipe(
                         imported.title(),
                         imported.pieces(),
+                        read.made(),
                         read.lines(),
                         read.waterTemperatureC(),
                         imported.method())));
