@@ -13,10 +13,15 @@ final class Axe {
     private static final String AXE =
             read(Path.of(System.getProperty("verdamen.root"), "web/node_modules/axe-core/axe.min.js"));
 
-    private static final String FINDINGS = """
+    /** Whether nothing on the page fades or waits for its answer. */
+    static final String CALM = """
+            !document.querySelector('[data-current=false], [data-stale=true]')
+              && document.getAnimations().every(each => each.playState !== 'running')
+            """;
+
+    private static final String FINDINGS = "const calm = () => " + CALM + """
+            ;
             const [onlyColours, done] = arguments;
-            const calm = () => !document.querySelector('[data-current=false], [data-stale=true]')
-              && document.getAnimations().every(each => each.playState !== 'running');
             const calmed = tries => calm() || tries === 0
               ? Promise.resolve() : new Promise(later => setTimeout(later, 50)).then(() => calmed(tries - 1));
             const rules = onlyColours ? { runOnly: ['color-contrast'] } : {

@@ -143,8 +143,7 @@ public class BalanceIT extends BrowserTest {
         page.type(2, "grams", "520");
         page.type(3, "grams", "0");
         page.waitForText("[aria-label='Ways out']", "Ways out");
-        driver().findElement(By.cssSelector("[aria-label='Ways out'] li:first-child button"))
-                .click();
+        hand().press(By.cssSelector("[aria-label='Ways out'] li:first-child button"));
         page.waitForText("[data-testid=feel]", "soft");
         assertTrue(Double.parseDouble(page.field(0, "grams")) > 180);
     }

@@ -64,9 +64,8 @@ public class CardIT extends StationTest {
         assertFalse(css(SHEET)
                 .findElements(By.cssSelector("svg[aria-label^='QR code']"))
                 .isEmpty());
-        driver().findElement(By.xpath("//label[contains(., 'QR code')]/input")).click();
-        driver().findElement(By.xpath("//label[contains(., 'percentages')]/input"))
-                .click();
+        hand().press(By.xpath("//label[contains(., 'QR code')]/input"));
+        hand().press(By.xpath("//label[contains(., 'percentages')]/input"));
         patience().until(driver -> !css(SHEET).getText().contains("on flour"));
         settled("card");
         assertTrue(css(SHEET)

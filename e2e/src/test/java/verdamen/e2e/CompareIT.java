@@ -14,7 +14,6 @@ import javax.imageio.ImageIO;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.testng.annotations.Test;
 
 /** What batches say: side by side, of the versions, of the flours and of the model; with photographs. */
@@ -30,8 +29,7 @@ public class CompareIT extends StationTest {
     }
 
     private void tick(String label) {
-        driver().findElement(By.cssSelector("input[aria-label^='" + label + "']"))
-                .click();
+        hand().press(By.cssSelector("input[aria-label^='" + label + "']"));
     }
 
     @Test
@@ -61,7 +59,7 @@ public class CompareIT extends StationTest {
                 driver().findElements(By.cssSelector("[data-testid=compared-photos] img"))
                         .size(),
                 2);
-        driver().findElement(By.linkText("measure by this one")).click();
+        hand().press(By.linkText("measure by this one"));
         waitForText("[data-testid=sentences]", "water 51 % instead of 46 %");
     }
 
@@ -97,9 +95,7 @@ public class CompareIT extends StationTest {
         css(TREE);
         tick("Compare version 3");
         tick("Compare the batch of");
-        patience()
-                .until(ExpectedConditions.elementToBeClickable(By.partialLinkText("Compare the 2 ticked")))
-                .click();
+        hand().press(By.partialLinkText("Compare the 2 ticked"));
         css(COMPARISON);
         assertTrue(
                 texts("[data-item]").get(0).contains("not made: as predicted"),
@@ -171,7 +167,7 @@ public class CompareIT extends StationTest {
     public void aFormulaLeavesAStepOutAndAddsItsOwn() {
         open("/formulas/" + server().formulaId("Pumpkin and emmer roti") + "/method");
         settled("Method");
-        driver().findElement(By.xpath("//summary[contains(., 'Run sheet')]")).click();
+        hand().press(By.xpath("//summary[contains(., 'Run sheet')]"));
         css("[data-testid=run-sheet] [data-step=rest]");
         click("[aria-label='Leave out Divide']");
         waitForText("[data-testid=left-out]", "Divide");

@@ -95,7 +95,7 @@ public class EmptyKitchenIT extends BrowserTest {
     private void cssButton(String within, String words) {
         By place = By.xpath("//button[normalize-space()='" + words + "']");
         patience().until(Waits.there(By.cssSelector(within)));
-        patience().until(ExpectedConditions.elementToBeClickable(place)).click();
+        hand().press(place);
     }
 
     @Test
@@ -159,8 +159,7 @@ public class EmptyKitchenIT extends BrowserTest {
             case "comma" -> "12,5";
             default -> "12.5";
         };
-        driver().findElement(By.xpath("//label[normalize-space()='" + label + "']"))
-                .click();
+        hand().press(By.xpath("//label[normalize-space()='" + label + "']"));
         patience()
                 .until(driver -> driver.findElement(By.xpath("//label[normalize-space()='" + label + "']/input"))
                         .isSelected());

@@ -27,11 +27,6 @@ public class EveryViewIT extends BrowserTest {
             return [...document.querySelectorAll('dialog[open] kbd')].map(each => each.textContent);
             """;
 
-    private static final String CALM = """
-            return !document.querySelector('[data-current=false], [data-stale=true]')
-              && document.getAnimations().every(each => each.playState !== 'running');
-            """;
-
     /** Stations that show the server's answer to the formula at hand. */
     private static final Set<String> ANSWERING =
             Set.of("balance", "prep", "method", "handling", "rework", "portion", "card", "scorecard");
@@ -127,7 +122,7 @@ public class EveryViewIT extends BrowserTest {
         if (ANSWERING.contains(station)) {
             patience().until(Waits.there(By.cssSelector("[data-testid=" + station + "][data-current=true]")));
         }
-        patience().until(driver -> Boolean.TRUE.equals(run(CALM)));
+        patience().until(driver -> Boolean.TRUE.equals(run("return " + Axe.CALM)));
     }
 
     private void keysDiffer(String path) {
@@ -136,7 +131,9 @@ public class EveryViewIT extends BrowserTest {
         List<?> keys = (List<?>) run(KEYS);
         assertEquals(keys.size(), new HashSet<>(keys).size(), path + " " + keys);
         press(Keys.ESCAPE);
-        patience().until(driver -> run("return document.querySelector('dialog[open]') === null").equals(true));
+        patience()
+                .until(driver -> run("return document.querySelector('dialog[open]') === null")
+                        .equals(true));
     }
 
     @Test

@@ -73,7 +73,7 @@ public class FormulasIT extends BrowserTest {
     }
 
     private void click(By place) {
-        patience().until(ExpectedConditions.elementToBeClickable(place)).click();
+        hand().press(place);
     }
 
     private void waitForDrafts(String... names) {

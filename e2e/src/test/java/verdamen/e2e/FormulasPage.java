@@ -5,7 +5,6 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** The list of formulas. */
@@ -15,14 +14,16 @@ final class FormulasPage {
 
     private final WebDriver driver;
     private final WebDriverWait wait;
+    private final Hand hand;
 
     FormulasPage(WebDriver driver, WebDriverWait wait) {
         this.driver = driver;
         this.wait = wait;
+        hand = new Hand(wait);
     }
 
     void open(String name) {
-        wait.until(ExpectedConditions.elementToBeClickable(By.linkText(name))).click();
+        hand.press(By.linkText(name));
     }
 
     /** The names in the list as it was asked for last. */
@@ -40,9 +41,7 @@ final class FormulasPage {
     }
 
     void sortBy(String column) {
-        wait.until(ExpectedConditions.elementToBeClickable(
-                        By.xpath("//th//button[normalize-space()='" + column + "']")))
-                .click();
+        hand.press(By.xpath("//th//button[normalize-space()='" + column + "']"));
     }
 
     void waitForNames(List<String> expected) {

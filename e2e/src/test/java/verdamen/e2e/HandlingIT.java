@@ -113,8 +113,7 @@ public class HandlingIT extends StationTest {
         balance().settled();
         go("Handling");
         waitForText("[data-testid=window-words]", "no time at which");
-        driver().findElement(By.xpath("//button[starts-with(normalize-space(), 'Set water to')]"))
-                .click();
+        hand().press(By.xpath("//button[starts-with(normalize-space(), 'Set water to')]"));
         waitForText("[data-testid=window-words]", "Roll");
     }
 
@@ -261,7 +260,7 @@ public class HandlingIT extends StationTest {
         type("[aria-label='Who has read it']", "Bench");
         button("I have read it");
         css("[data-caution-read=raw-flour]");
-        driver().findElement(By.linkText("Balance")).click();
+        hand().press(By.linkText("Balance"));
         BalancePage page = balance();
         page.addLine("whole rye", "20");
         page.settled();

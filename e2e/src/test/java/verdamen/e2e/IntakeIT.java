@@ -105,12 +105,8 @@ public class IntakeIT extends BrowserTest {
     public void anotherLotChangesTheWater() {
         BalancePage page = openBalance("Pumpkin and emmer roti");
         String before = page.waterNeeded();
-        driver().findElement(By.cssSelector("[aria-label='More about, line 2']"))
-                .click();
-        patience()
-                .until(ExpectedConditions.elementToBeClickable(
-                        By.xpath("//label[contains(., 'Atta, spring milling')]")))
-                .click();
+        hand().press(By.cssSelector("[aria-label='More about, line 2']"));
+        hand().press(By.xpath("//label[contains(., 'Atta, spring milling')]"));
         patience().until(driver -> !page.waterNeeded().equals(before));
         page.settled();
         assertNotEquals(page.waterNeeded(), before);

@@ -7,7 +7,6 @@ import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
@@ -18,10 +17,12 @@ final class IntakePage {
 
     private final WebDriver driver;
     private final WebDriverWait wait;
+    private final Hand hand;
 
     IntakePage(WebDriver driver, WebDriverWait wait) {
         this.driver = driver;
         this.wait = wait;
+        hand = new Hand(wait);
         wait.until(Waits.there(RECIPE));
     }
 
@@ -81,9 +82,7 @@ final class IntakePage {
     }
 
     void press(String button) {
-        wait.until(ExpectedConditions.elementToBeClickable(
-                        By.xpath("//*[self::button or self::a][contains(normalize-space(), '" + button + "')]")))
-                .click();
+        hand.press(By.xpath("//*[self::button or self::a][contains(normalize-space(), '" + button + "')]"));
     }
 
     boolean hasSlip(String kind) {

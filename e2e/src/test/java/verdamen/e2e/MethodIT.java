@@ -16,7 +16,7 @@ import org.testng.annotations.Test;
 public class MethodIT extends StationTest {
 
     private String needed() {
-        driver().findElement(By.linkText("Balance")).click();
+        hand().press(By.linkText("Balance"));
         String needed = balance().waterNeeded();
         go("Method");
         return needed;
@@ -85,7 +85,7 @@ public class MethodIT extends StationTest {
         waitForText("[data-testid=verdict]", "Mix");
         click("[data-testid=water-temperature] .btn-primary");
         waitForText("[role=status]", "Water set to " + degrees);
-        driver().findElement(By.linkText("Balance")).click();
+        hand().press(By.linkText("Balance"));
         balance();
         String field = css("[data-field=waterTemperatureC]").getAttribute("value");
         assertEquals(field + " °C", degrees);
@@ -153,12 +153,9 @@ public class MethodIT extends StationTest {
         click("[data-caution=raw-dough-dated] form .btn-primary");
         css("[data-caution-read=raw-dough-dated]");
         ((JavascriptExecutor) driver()).executeScript("scrollTo(0, 0)");
-        patience()
-                .until(ExpectedConditions.elementToBeClickable(By.xpath("//button[normalize-space()='Save']")))
-                .click();
+        hand().press(By.xpath("//button[normalize-space()='Save']"));
         css("dialog textarea").sendKeys("chilled overnight, covered");
-        driver().findElement(By.xpath("//dialog//button[starts-with(normalize-space(), 'Save version')]"))
-                .click();
+        hand().press(By.xpath("//dialog//button[starts-with(normalize-space(), 'Save version')]"));
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.tagName("dialog")));
         waitForText("header", "version 3");
         driver().navigate().refresh();
@@ -167,7 +164,7 @@ public class MethodIT extends StationTest {
         css("[data-question=rest] [data-school=overnight][aria-pressed=true]");
         WebElement read = css("[data-caution-read=raw-dough-dated]");
         assertTrue(read.getAttribute("textContent").contains("read by Schools desk"), read.getAttribute("textContent"));
-        driver().findElement(By.linkText("Handling")).click();
+        hand().press(By.linkText("Handling"));
         css("[data-testid=handling][data-current=true]");
         assertEquals(
                 driver().findElements(By.cssSelector("[data-field=phase-minutes]"))
@@ -189,19 +186,19 @@ public class MethodIT extends StationTest {
             open("/formulas");
             formulas().open("Parsnip-filled paratha");
             balance();
-            driver().findElement(By.linkText("Prep")).click();
+            hand().press(By.linkText("Prep"));
             PrepPage page = new PrepPage(driver(), patience());
             assertTrue(page.text("result-grams").endsWith("oz"), page.text("result-grams"));
             assertTrue(page.text("result-grams").contains(","), "a decimal comma");
             assertEquals(css("[data-step='2'] [data-field=fromC]").getAttribute("value"), "194", "90 °C in Fahrenheit");
-            driver().findElement(By.linkText("Method")).click();
+            hand().press(By.linkText("Method"));
             settled("Method");
             assertTrue(css("[data-testid=water-c]").getText().endsWith("°F"));
-            driver().findElement(By.linkText("Portion")).click();
+            hand().press(By.linkText("Portion"));
             settled("Portion");
             type("[aria-label=Diameter]", "7 1/2\"");
             waitForText("[data-testid=pieces]", "7,5 in across");
-            driver().findElement(By.linkText("Intake")).click();
+            hand().press(By.linkText("Intake"));
             intake();
             assertEquals(css("[aria-label=Diameter]").getAttribute("value"), "7,5", "the recipe's figures too");
         } finally {

@@ -212,8 +212,7 @@ public class PantryIT extends BrowserTest {
 
     private void openRow(String code) {
         waitForRow(code);
-        driver().findElement(By.cssSelector("tr[data-ingredient=" + code + "] button"))
-                .click();
+        hand().press(By.cssSelector("tr[data-ingredient=" + code + "] button"));
     }
 
     private void waitForRow(String code) {
@@ -225,9 +224,7 @@ public class PantryIT extends BrowserTest {
     }
 
     private void click(String xpath) {
-        patience()
-                .until(ExpectedConditions.elementToBeClickable(By.xpath(xpath)))
-                .click();
+        hand().press(By.xpath(xpath));
     }
 
     private void waitForText(String css, String words) {

@@ -176,7 +176,7 @@ public class PlanIT extends StationTest {
         waitForText("[data-testid=plan-form]", "food safety advice count before this plan");
         waitForText(PLANNED + "[data-testid=plan-words]", "the day before");
         waitForText(PLANNED + "[data-testid=plan-words]", "litres in the fridge");
-        driver().findElement(By.linkText("Saved days")).click();
+        hand().press(By.linkText("Saved days"));
         button("Make an address");
         assertTrue(css("input[aria-label='Address of the feed']")
                 .getAttribute("value")
@@ -201,8 +201,7 @@ public class PlanIT extends StationTest {
         fill("Pieces of Pumpkin and emmer roti", "8");
         fill("When Pumpkin and emmer roti is served", "12");
         waitForText(PLANNED + "[data-testid=plan-words]", "everything is ready");
-        driver().findElement(By.xpath("//label[normalize-space()='cook']/input"))
-                .click();
+        hand().press(By.xpath("//label[normalize-space()='cook']/input"));
         waitForText("[data-testid=plan-form]", "Nobody who is there can cook.");
         button("Somebody else is there");
         waitForText(PLANNED + "[data-testid=plan-tasks]", "Hand 2");
@@ -229,11 +228,11 @@ public class PlanIT extends StationTest {
         css("[data-testid=day-bar][data-saved=false]");
         pressWith(Keys.CONTROL, "s");
         css("[data-testid=day-bar][data-saved=true]");
-        driver().findElement(By.linkText("Saved days")).click();
+        hand().press(By.linkText("Saved days"));
         css("input[aria-label='Search saved days']").sendKeys("fair");
         waitForText("[data-testid=days][data-current=true] tbody", "Fair");
         everybodyCanUseIt();
-        driver().findElement(By.linkText("Fair")).click();
+        hand().press(By.linkText("Fair"));
         css(PLANNED);
         assertEquals(css("input[aria-label=Pans]").getAttribute("value"), "2");
 
@@ -254,9 +253,9 @@ public class PlanIT extends StationTest {
         patience()
                 .until(ExpectedConditions.invisibilityOfElementLocated(
                         By.cssSelector("button[aria-label='Done: " + what + "']")));
-        driver().findElement(By.linkText("Bench")).click();
+        hand().press(By.linkText("Bench"));
         waitForText("[aria-label='Being made']", what.substring(what.indexOf(" of ") + 4));
-        driver().findElement(By.partialLinkText("Late lunch")).click();
+        hand().press(By.partialLinkText("Late lunch"));
         button("End the day");
         css(PLANNED);
     }

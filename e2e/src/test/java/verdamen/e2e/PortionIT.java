@@ -25,6 +25,11 @@ public class PortionIT extends StationTest {
         type("[aria-label='" + label + "']", value);
     }
 
+    private void kindOfPieces(String kind) {
+        new Select(patience().until(Waits.there(By.xpath("//label[contains(., 'Kind of pieces')]/select"))))
+                .selectByVisibleText(kind);
+    }
+
     @Test
     public void anyTwoGiveTheThirdAndThreeThatDisagreeAreMended() {
         station(ROTI, "Portion");
@@ -97,12 +102,10 @@ public class PortionIT extends StationTest {
         waitForText("[data-testid=wall]", "it tears");
         fill("Filling of a piece", "4500");
         waitForText("[data-testid=shapes-form]", "it must be at most");
-        driver().findElement(By.xpath("//label[contains(., 'Kind of pieces')]/select/option[.='in layers']"))
-                .click();
+        kindOfPieces("in layers");
         fill("Times it is folded", "7");
         waitForText("[data-testid=shaped]", "they run together");
-        driver().findElement(By.xpath("//label[contains(., 'Kind of pieces')]/select/option[.='cut from a sheet']"))
-                .click();
+        kindOfPieces("cut from a sheet");
         fill("Each, across", "50");
         fill("Sheet, longer side", "40");
         fill("Sheet, shorter side", "30");
@@ -135,8 +138,7 @@ public class PortionIT extends StationTest {
         view("Keeping", "keeping");
         waitForText("[data-testid=holds]", "Soft for");
         String inACloth = css("[data-testid=holds]").getText();
-        driver().findElement(By.xpath("//label[contains(., 'refrigerated')]/input"))
-                .click();
+        hand().press(By.xpath("//label[contains(., 'refrigerated')]/input"));
         waitForText("[data-testid=keeping-words]", "refrigerated");
         settled("keeping");
         assertFalse(css("[data-testid=holds]").getText().equals(inACloth));
@@ -188,7 +190,7 @@ public class PortionIT extends StationTest {
     @Test
     public void severalFormulasAreOrderedAndTheOrderStaysOnReload() {
         open("/formulas");
-        driver().findElement(By.linkText("An order")).click();
+        hand().press(By.linkText("An order"));
         add("nettle", "Nettle and rye tortilla");
         fill("Pieces of Nettle and rye tortilla", "0");
         waitForText("[data-testid=order-form]", "must be at least 1");
@@ -228,8 +230,7 @@ public class PortionIT extends StationTest {
     public void whatWasTimedAndFoldedIsNotedAndTakenBack() {
         station("Semolina and chard round", "Portion");
         view("Cooking", "cooking");
-        driver().findElement(By.cssSelector("[data-testid=note-cooked] summary"))
-                .click();
+        hand().press(By.cssSelector("[data-testid=note-cooked] summary"));
         button("Note it");
         waitForText("[data-testid=note-cooked]", "is missing");
         fill("It weighed before", "60");
@@ -247,7 +248,7 @@ public class PortionIT extends StationTest {
         takeBack("note-cooked", 1);
         waitForText("[data-testid=cooking-words]", "until the kitchen has timed its own.");
         view("Keeping", "keeping");
-        driver().findElement(By.cssSelector("[data-testid=note-fold] summary")).click();
+        hand().press(By.cssSelector("[data-testid=note-fold] summary"));
         fill("Folded after", "1");
         new Select(css("[aria-label='What it did']")).selectByValue("breaks");
         button("Note it");

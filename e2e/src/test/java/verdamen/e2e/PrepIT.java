@@ -34,7 +34,7 @@ public class PrepIT extends BrowserTest {
     private PrepPage newDough() {
         open("/formulas/new/balance");
         patience().until(Waits.there(By.cssSelector("[data-action=add-line]")));
-        driver().findElement(By.cssSelector("[data-action=add-line]")).click();
+        hand().press(By.cssSelector("[data-action=add-line]"));
         patience().until(Waits.there(By.cssSelector("li[data-line='0']")));
         BalancePage page = afterFirstLine();
         page.addLine("water", "150");
@@ -161,7 +161,7 @@ public class PrepIT extends BrowserTest {
         open("/formulas");
         formulas().open("Parsnip-filled paratha");
         balance();
-        driver().findElement(By.linkText("Prep")).click();
+        hand().press(By.linkText("Prep"));
         PrepPage page = prep();
         assertTrue(page.text("free-water").startsWith("0"), page.text("free-water"));
         page.prepare("courgette");
@@ -176,7 +176,7 @@ public class PrepIT extends BrowserTest {
         open("/formulas");
         formulas().open("Parsnip-filled paratha");
         balance();
-        driver().findElement(By.linkText("Prep")).click();
+        hand().press(By.linkText("Prep"));
         PrepPage page = prep();
         page.prepare("courgette");
         page.addStep(1, "grate");
@@ -201,14 +201,13 @@ public class PrepIT extends BrowserTest {
         newDough();
         open("/formulas/new/balance");
         balance();
-        driver().findElement(By.cssSelector("[data-action=add-line]")).click();
+        hand().press(By.cssSelector("[data-action=add-line]"));
         patience().until(Waits.there(By.cssSelector("li[data-line='2']")));
-        driver().findElement(By.linkText("Prep")).click();
+        hand().press(By.linkText("Prep"));
         PrepPage page = prep();
         page.prepare("spinach");
         page.addStep(0, "wilt");
-        driver().findElement(By.cssSelector("[data-step='0'] button[aria-label^='Put in something']"))
-                .click();
+        hand().press(By.cssSelector("[data-step='0'] button[aria-label^='Put in something']"));
         page.typeStep(0, 0, "ingredient", "garlic");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
         press(Keys.ENTER);
@@ -216,7 +215,7 @@ public class PrepIT extends BrowserTest {
         page.press("Put into the dough");
         page.settled();
         assertTrue(page.text("strip-water").endsWith("g"), page.text("strip-water"));
-        driver().findElement(By.linkText("Balance")).click();
+        hand().press(By.linkText("Balance"));
         balance();
         assertEquals(driver().findElements(By.cssSelector("li[data-line]")).size(), 3);
         patience().until(Waits.there(By.cssSelector("[data-block='brings 2 garlic-raw']")));

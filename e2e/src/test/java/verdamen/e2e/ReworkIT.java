@@ -195,7 +195,7 @@ public class ReworkIT extends ReworkTest {
         substitute(1, "Atta", "rye", "30");
         settled("Ladder");
         go("Handling");
-        driver().findElement(By.linkText("Rework")).click();
+        hand().press(By.linkText("Rework"));
         settled("Ladder");
         assertEquals(seen("[aria-label='Share 1']").getAttribute("value"), "30");
         station("Parsnip-filled paratha", "Rework");

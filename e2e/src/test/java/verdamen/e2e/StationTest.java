@@ -20,7 +20,7 @@ abstract class StationTest extends BrowserTest {
 
     /** Goes to another station of the formula that is open. */
     void go(String name) {
-        driver().findElement(By.linkText(name)).click();
+        hand().press(By.linkText(name));
         settled(name);
     }
 

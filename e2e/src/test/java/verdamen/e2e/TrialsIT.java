@@ -139,7 +139,7 @@ public class TrialsIT extends ReworkTest {
         type("[aria-label='Run 3, note']", "soft");
         button("Back to all series");
         waitForText("[data-testid=series-list]", "3 of 3 runs filled in");
-        driver().findElement(By.cssSelector("[data-testid=series-list] button")).click();
+        hand().press(By.cssSelector("[data-testid=series-list] button"));
         css("[data-testid=series][data-current=true]");
         assertEquals(seen("[aria-label='Run 2, note']").getAttribute("value"), "tore in the hand");
         button("Delete the series");

@@ -16,9 +16,14 @@ final class Waits {
     /** Looks every so many ms, and answers null after so many ms. */
     private static final String LOOK = """
             const [using, value, words] = arguments;
-            const find = () => using === 'xpath'
-              ? document.evaluate(value, document, null, XPathResult.FIRST_ORDERED_NODE_TYPE, null).singleNodeValue
-              : document.querySelector(value);
+            const link = says => [...document.querySelectorAll('a')].find(({ innerText }) => says(innerText.trim()));
+            const ways = {
+              'xpath': () =>
+                document.evaluate(value, document, null, XPathResult.FIRST_ORDERED_NODE_TYPE, null).singleNodeValue,
+              'link text': () => link(text => text === value),
+              'partial link text': () => link(text => text.includes(value)),
+            };
+            const find = ways[using] ?? (() => document.querySelector(value));
             const look = found => { %s };
             const end = performance.now() + 1000;
             return new Promise(resolve => {

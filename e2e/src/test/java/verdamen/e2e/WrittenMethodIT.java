@@ -24,7 +24,7 @@ public class WrittenMethodIT extends BrowserTest {
     public void itsSettingsAreTakenTogetherAndOneIsLeft() {
         IntakePage page = read();
         By left = By.cssSelector("[data-said='piece-grams'] input");
-        patience().until(ExpectedConditions.elementToBeClickable(left)).click();
+        hand().press(left);
         page.press("Take what is ticked");
         patience()
                 .until(ExpectedConditions.numberOfElementsToBe(

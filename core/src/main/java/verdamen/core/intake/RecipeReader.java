@@ -18,8 +18,8 @@ import verdamen.core.pantry.KitchenMeasures;
 public final class RecipeReader {
 
     private static final Pattern BREAK = Pattern.compile("\\R|;");
-    private static final Pattern MAKES =
-            Pattern.compile("(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b(.*)");
+    private static final Pattern MAKES = Pattern.compile(
+            "(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b(.*)");
     private static final Pattern BETWEEN_ITEMS = Pattern.compile("(?i),\\s+(?:and\\s+)?|\\s+and\\s+|\\s+\\+\\s+");
     private static final Pattern NO_ITEM = Pattern.compile("(?i)^\\W*(?:no|do not|don['’]t|without)\\s\\D*$");
     private static final Pattern SENTENCES = Pattern.compile("[a-z]{2}\\.\\s+[A-Z][a-z]");
@@ -64,6 +64,7 @@ public final class RecipeReader {
     private @Nullable Integer pieces;
     /** What it says it makes, as written; null when it says no more than how many. */
     private @Nullable String made;
+
     private Part section = Part.DOUGH;
     private @Nullable String heading;
     private final @Nullable String style;

@@ -9,7 +9,6 @@ import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.RunningDay.Expected;
 import verdamen.core.plan.RunningDay.Scheduled;
 import verdamen.core.plan.RunningDay.Standing;
-import verdamen.core.plan.TakenUp.TooMuch;
 
 /** What places a day that is run takes up, and when there is room again; how long something goes on is known only once it is over. */
 final class Room {

@@ -13,7 +13,6 @@ import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.PlanTask.Kind;
 import verdamen.core.plan.PlanTask.Way;
 import verdamen.core.plan.Solved.Missed;
-import verdamen.core.plan.TakenUp.TooMuch;
 
 /**
  * A day while it is run: what is late moves what follows, in the order that was planned and with the same hands; nothing else

@@ -6,7 +6,6 @@ import java.util.TreeSet;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.plan.TakenUp.TooMuch;
 
 /** What of all places is taken up, over time. */
 final class Spans {

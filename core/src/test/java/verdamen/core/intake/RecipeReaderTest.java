@@ -56,7 +56,12 @@ public class RecipeReaderTest {
             {"Makes 8", 8, null, List.of()},
             {"makes 12, 18 cm across", 12, null, List.of("diameter 180")},
             {"makes 12 paratha", 12, "stuffed-paratha", List.of()},
-            {"Makes about 10 rotis, 7 inches across, rolled 2 mm thin", 10, "roti", List.of("pieces 10", "diameter 177.8", "sheet 2")},
+            {
+                "Makes about 10 rotis, 7 inches across, rolled 2 mm thin",
+                10,
+                "roti",
+                List.of("pieces 10", "diameter 177.8", "sheet 2")
+            },
             {"Serves 4", 4, null, List.of()},
             {"Yield: 6 pitas of 80 g", 6, "pita", List.of("pieces 6", "piece-grams 80")},
         };

@@ -120,7 +120,8 @@ public class SolverTest {
     @Test
     public void theSameDayHasTheSamePlan() {
         for (int seed = 0; seed < 20; seed++) {
-            assertEquals(best(new RandomDays(seed).large()), SolvedDays.large(seed).best(), "seed " + seed);
+            assertEquals(
+                    best(new RandomDays(seed).large()), SolvedDays.large(seed).best(), "seed " + seed);
         }
     }
 

@@ -14,7 +14,6 @@ import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.Plan.Planned;
 import verdamen.core.plan.PlanTask.Way;
 import verdamen.core.plan.RunningDay.Scheduled;
-import verdamen.core.plan.TakenUp.TooMuch;
 
 /** Two doughs whose balls lie on a tray each: the second is divided just when the last ball of the first is rolled. */
 public class TakenUpTest {

@@ -8,7 +8,7 @@ import verdamen.core.plan.OnTrays.TrayTime;
 import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.RunningDay;
 import verdamen.core.plan.Solved.Missed;
-import verdamen.core.plan.TakenUp.TooMuch;
+import verdamen.core.plan.TooMuch;
 import verdamen.server.kitchen.KitchenClock.ClockReading;
 import verdamen.server.plan.PlanState.PlannedServing;
 import verdamen.server.plan.PlanState.RollBand;

@@ -16,7 +16,7 @@ import verdamen.core.plan.PlanTask;
 import verdamen.core.plan.Remedy;
 import verdamen.core.plan.Role;
 import verdamen.core.plan.Solved;
-import verdamen.core.plan.TakenUp.TooMuch;
+import verdamen.core.plan.TooMuch;
 import verdamen.core.plan.TwoBatches;
 import verdamen.core.plan.WayOut;
 
