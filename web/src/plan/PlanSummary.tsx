@@ -20,8 +20,9 @@ export function PlanSummary({ state, plan, day }: PlanSummaryProps) {
         ? `${state.missed.length > 0 ? ", with what is missed above" : ""}, and everything is ready when it is served`
         : `; servings are ${durationWords(plan.late)} late in all`}
       . {durationWords(plan.handsOn)} of work by hand, {plan.handOvers === 0 ? "no" : plan.handOvers} hand-over
-      {plan.handOvers === 1 ? "" : "s"}; bread stands {durationWords(plan.standing)} from the pan until it is served
-      {servings.length > 1 ? ", all servings together" : ""}
+      {plan.handOvers === 1 ? "" : "s"}; the last piece
+      {servings.length > 1 ? "s of all servings together stand" : " stands"} {durationWords(plan.standing)} from the pan
+      until served
       {plan.fridgeLitres > 0 ? `; at most ${plan.fridgeLitres} litres in the fridge` : ""}
       {plan.trays ? `; at most ${placeName("tray", plan.trays)} at a time` : ""}.{" "}
       {gap && <span className="soft">There may be a better plan: {gap}. This is the best that was found in time.</span>}

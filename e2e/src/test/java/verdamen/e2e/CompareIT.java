@@ -36,11 +36,13 @@ public class CompareIT extends StationTest {
     public void twoBatchesTickedInTheNotebookSayWhatWasChangedAndWhatCameOfIt() {
         open("/notebook?formula=" + server().formulaId("Nettle and rye tortilla"));
         css("[data-testid=notebook][data-current=true] tbody tr:nth-child(2)");
-        List<WebElement> ticks = driver().findElements(By.cssSelector("tbody input[type=checkbox]"));
-        assertEquals(ticks.size(), 2);
-        ticks.get(1).click();
+        assertEquals(
+                driver().findElements(By.cssSelector("tbody input[type=checkbox]"))
+                        .size(),
+                2);
+        click("tbody tr:nth-child(2) input[type=checkbox]");
         waitForText("[data-testid=ticked]", "Tick one more");
-        ticks.get(0).click();
+        click("tbody tr:nth-child(1) input[type=checkbox]");
         click("[data-testid=ticked] a");
         css(COMPARISON);
         String said = css("[data-testid=sentences]").getText();

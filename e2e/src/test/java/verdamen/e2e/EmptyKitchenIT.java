@@ -121,7 +121,7 @@ public class EmptyKitchenIT extends BrowserTest {
         click("F");
         click("comma");
         open("/formulas/new/balance");
-        patience().until(Waits.there(By.cssSelector("[data-action=add-line]"))).click();
+        hand().press(By.cssSelector("[data-action=add-line]"));
         typeLine("atta", "10");
         BalancePage page = balance();
         assertTrue(page.waterNeeded().endsWith(" oz"), page.waterNeeded());

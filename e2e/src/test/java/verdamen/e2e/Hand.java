@@ -23,10 +23,15 @@ final class Hand {
         press(By.xpath("//button[normalize-space()='" + words + "' or @aria-label='" + words + "']"));
     }
 
-    /** Types into a field, in place of what stands there. */
-    void type(By place, CharSequence keys) {
+    /** Goes into a field, as with a pointer. */
+    WebElement into(By place) {
         WebElement field = wait.until(Waits.mayBePressed(place));
         field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), keys);
+        return field;
+    }
+
+    /** Types into a field, in place of what stands there. */
+    void type(By place, CharSequence... keys) {
+        into(place).sendKeys(Keys.chord(Keys.CONTROL, "a"), String.join("", keys));
     }
 }

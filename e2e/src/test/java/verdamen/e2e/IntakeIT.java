@@ -21,6 +21,8 @@ import verdamen.server.testing.TestHttp;
 /** From a messy recipe to a saved formula, and what the kitchen knows better than the book. */
 public class IntakeIT extends BrowserTest {
 
+    private static final By WEIGHED_WHAT = By.cssSelector("input[aria-label='What was weighed']");
+
     private static final String MESSY = "Harbour roti\n3 to 3½ cups atta\na handful of kale, choped\n2 tbsp salt\n"
             + "2 tbsp golden stuff\nwarm water\nMethod\nKnead with the yogurt.\n";
 
@@ -150,20 +152,15 @@ public class IntakeIT extends BrowserTest {
         page.waitForLines(6);
         assertEquals(page.ingredient(0), "Strong white bread flour");
         page.press("Baker’s percentages");
-        WebElement flour = patience()
-                .until(ExpectedConditions.visibilityOfElementLocated(
-                        By.cssSelector("dialog input[aria-label='Ingredient 1']")));
-        flour.click();
+        WebElement flour = hand().into(By.cssSelector("dialog input[aria-label='Ingredient 1']"));
         flour.sendKeys("emmer");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("dialog [role=option]")));
         flour.sendKeys(Keys.ENTER);
-        WebElement water = driver().findElement(By.cssSelector("dialog input[aria-label='Percentage 2']"));
-        water.click();
-        water.sendKeys(Keys.chord(Keys.CONTROL, "a"), "-5");
+        By water = By.cssSelector("dialog input[aria-label='Percentage 2']");
+        hand().type(water, "-5");
         page.press("Make the lines");
         patience().until(Waits.says(By.tagName("dialog"), "it must be at least 0"));
-        water.click();
-        water.sendKeys(Keys.chord(Keys.CONTROL, "a"), "60");
+        hand().type(water, "60");
         driver().findElement(By.cssSelector("dialog input[aria-label='Percentage 3']"))
                 .sendKeys("1.8");
         page.press("Make the lines");
@@ -228,11 +225,7 @@ public class IntakeIT extends BrowserTest {
     }
 
     private void type(String label, String value) {
-        WebElement field = patience()
-                .until(ExpectedConditions.visibilityOfElementLocated(
-                        By.cssSelector("input[aria-label='" + label + "']")));
-        field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), value);
+        hand().type(By.cssSelector("input[aria-label='" + label + "']"), value);
     }
 
     private IntakePage pasted() {
@@ -254,17 +247,16 @@ public class IntakeIT extends BrowserTest {
     }
 
     private void weighIn(String ingredient, String grams) {
-        WebElement field = patience().until(Waits.there(By.cssSelector("input[aria-label='What was weighed']")));
+        WebElement field = patience().until(Waits.there(WEIGHED_WHAT));
         if (!field.getAttribute("value").contains(ingredient)) {
             new Select(driver().findElement(By.cssSelector("select[aria-label='Measure weighed']")))
                     .selectByVisibleText("handful");
-            field.click();
+            hand().press(WEIGHED_WHAT);
             field.sendKeys(ingredient);
             patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
             field.sendKeys(Keys.ENTER);
         }
-        WebElement weighed = driver().findElement(By.cssSelector("input[aria-label=Weighed]"));
-        weighed.click();
+        WebElement weighed = hand().into(By.cssSelector("input[aria-label=Weighed]"));
         weighed.sendKeys(grams, Keys.ENTER);
         patience().until(driver -> weighed.getAttribute("value").isEmpty());
     }

@@ -64,11 +64,9 @@ final class IntakePage {
     }
 
     void pick(int line, String words) {
-        WebElement field = row(line, "[data-field=ingredient]");
-        field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), words);
+        hand.type(in(line, "[data-field=ingredient]"), words);
         wait.until(driver -> row(line, "[role=option]").isDisplayed());
-        field.sendKeys(Keys.ENTER);
+        row(line, "[data-field=ingredient]").sendKeys(Keys.ENTER);
     }
 
     void chooseMeasure(int line, String name) {
@@ -76,9 +74,7 @@ final class IntakePage {
     }
 
     void weigh(int line, String grams) {
-        WebElement field = row(line, "[data-field=grams]");
-        field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), grams, Keys.TAB);
+        hand.type(in(line, "[data-field=grams]"), grams, Keys.TAB);
     }
 
     void press(String button) {
@@ -99,7 +95,10 @@ final class IntakePage {
     }
 
     private WebElement row(int line, String css) {
-        By place = By.cssSelector("tr[data-line='" + line + "'] " + css);
-        return wait.until(Waits.there(place));
+        return wait.until(Waits.there(in(line, css)));
+    }
+
+    private static By in(int line, String css) {
+        return By.cssSelector("tr[data-line='" + line + "'] " + css);
     }
 }

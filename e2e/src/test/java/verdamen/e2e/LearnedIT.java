@@ -17,7 +17,8 @@ public class LearnedIT extends BrowserTest {
               {"ingredient": "spelt-whole", "grams": 400}, {"ingredient": "water", "grams": 240},
               {"ingredient": "salt-fine", "grams": 7}]}}
             """;
-    private static final By SPELT = By.cssSelector("tr[data-flour='spelt-whole']");
+    private static final String SPELT_ROW = "tr[data-flour='spelt-whole']";
+    private static final By SPELT = By.cssSelector(SPELT_ROW);
 
     @Test
     public void aBatchTeachesIsTakenAndLeftOut() {
@@ -32,12 +33,12 @@ public class LearnedIT extends BrowserTest {
         open("/pantry/learned");
         String learned = cell("learned").split(" ")[0];
         assertNotEquals(cell("used"), learned + " %", "nothing is used before somebody takes it");
-        row().findElement(By.tagName("button")).click();
+        hand().press(By.cssSelector(SPELT_ROW + " button"));
         patience().until(driver -> cell("used").equals(learned + " %"));
         assertEquals(cell("learned").split(" ")[0], learned, "it does not learn from what it has taught");
         By leave = By.cssSelector("tr[data-batch='" + batch + "'] button");
         patience().until(ExpectedConditions.textToBe(leave, "Leave it out"));
-        driver().findElement(leave).click();
+        hand().press(leave);
         patience().until(ExpectedConditions.numberOfElementsToBe(SPELT, 0));
         patience().until(ExpectedConditions.textToBe(leave, "Count it"));
     }

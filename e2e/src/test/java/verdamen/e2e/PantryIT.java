@@ -97,9 +97,7 @@ public class PantryIT extends BrowserTest {
         click("//button[normalize-space()='Add to the pantry']");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("dialog")));
         openRow("own-gate-mix");
-        WebElement price = field("Price of Gate mix");
-        price.click();
-        price.sendKeys("2,50", Keys.ENTER);
+        into("Price of Gate mix").sendKeys("2,50", Keys.ENTER);
         waitForText("tr[data-ingredient=own-gate-mix]", "2.50 / kg");
         click("//button[normalize-space()='Remove' or normalize-space()='Delete']");
         patience()
@@ -111,8 +109,7 @@ public class PantryIT extends BrowserTest {
     public void aLotIsMadeWithItsMoistureByDrying() {
         open("/pantry/lots");
         click("//button[contains(., 'New lot')]");
-        WebElement flour = field("Flour of the lot");
-        flour.click();
+        WebElement flour = into("Flour of the lot");
         flour.sendKeys("spelt whole");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
         flour.sendKeys(Keys.ENTER);
@@ -148,8 +145,7 @@ public class PantryIT extends BrowserTest {
         waitForText("main", "blue bowl");
         open("/pantry/names");
         field("Name").sendKeys("the red sack");
-        WebElement ingredient = field("Ingredient");
-        ingredient.click();
+        WebElement ingredient = into("Ingredient");
         ingredient.sendKeys("einkorn");
         patience().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector("[role=option]")));
         ingredient.sendKeys(Keys.ENTER);
@@ -199,9 +195,11 @@ public class PantryIT extends BrowserTest {
     }
 
     private void type(String label, String value) {
-        WebElement field = field(label);
-        field.click();
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.BACK_SPACE, value);
+        into(label).sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.BACK_SPACE, value);
+    }
+
+    private WebElement into(String label) {
+        return hand().into(By.cssSelector("input[aria-label='" + label + "']"));
     }
 
     private WebElement field(String label) {

@@ -171,8 +171,7 @@ public class PlanIT extends StationTest {
         open("/plan");
         serve("Pumpkin and emmer roti", "12:00");
         fill("When Bench comes", "18:00 the day before");
-        css("input[aria-label^='Dough of Pumpkin and emmer roti made the evening before']")
-                .click();
+        click("input[aria-label^='Dough of Pumpkin and emmer roti made the evening before']");
         waitForText("[data-testid=plan-form]", "food safety advice count before this plan");
         waitForText(PLANNED + "[data-testid=plan-words]", "the day before");
         waitForText(PLANNED + "[data-testid=plan-words]", "litres in the fridge");
@@ -247,7 +246,7 @@ public class PlanIT extends StationTest {
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=better]")));
         WebElement begin = css("[data-testid=in-hand] button[aria-label^=Begin]");
         String what = begin.getAttribute("aria-label").substring("Begin ".length());
-        begin.click();
+        click("[data-testid=in-hand] button[aria-label^=Begin]");
         waitForText("[data-testid=in-hand]", "since");
         button("Done: " + what);
         patience()
