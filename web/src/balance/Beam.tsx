@@ -12,6 +12,13 @@ interface BeamProps {
   editor: Editor;
 }
 
+/** How the beam stands; inside the window a dough that leans is right as it is. */
+const LEANS = {
+  level: { inside: "is level", outside: "is level" },
+  dry: { inside: "leans a little to the firm side, inside the window", outside: "tips to the dry side" },
+  wet: { inside: "leans a little to the soft side, inside the window", outside: "tips to the wet side" },
+};
+
 /**
  * The beam: a scale drawn from the ledger. What drinks hangs on the left arm, as much as it drinks at the softness
  * aimed for; what brings hangs on the right. The pointer reads the feel. With added water at the answer it is level.
@@ -37,7 +44,7 @@ export function Beam({ answer, pantry, editor }: BeamProps) {
   const summary =
     softnessAtRoll == null
       ? "Nothing drinks yet, so the beam hangs free."
-      : `The beam ${level ? "is level" : water.missing > 0 ? "tips to the dry side" : "tips to the wet side"}: ` +
+      : `The beam ${LEANS[level ? "level" : water.missing > 0 ? "dry" : "wet"][water.standing === "in-balance" ? "inside" : "outside"]}: ` +
         `${figures.mass(answer.bringsGrams)} brought, ${figures.mass(drinks)} drunk at softness ${figures.number(aim, 2)}.`;
 
   return (

@@ -4,16 +4,16 @@ import { arc, arcLength, deflection, dialSpan, DIAL, onDial } from "./beamGeomet
 
 /** Room that a letter takes on the dial, in units of the drawing. */
 const LETTER = 6.6;
-const ENDS: [number, number] = [-1, 1];
+const ENDS: [-1, 1] = [-1, 1];
 
 /** The dial: words from crumbly to pourable, the window of the style, and the softness aimed for. */
 export function Dial({ answer, pantry }: { answer: BalanceAnswer; pantry: PantryDocument }) {
   const figures = useFigures();
   const { settings } = answer;
   const at = (softness: number) => deflection(answer, softness);
-  const span = dialSpan(settings);
-  const words = pantry.feels.flatMap(({ code, name, softnessFrom, softnessTo }) => {
-    const [from, to] = [at(settings.feelScale * softnessFrom), at(settings.feelScale * softnessTo)];
+  const words = settings.feels.flatMap(({ code, ...span }) => {
+    const [from, to] = [at(span.from), at(span.to)];
+    const name = pantry.feels.find((feel) => feel.code === code)?.name ?? code;
     return to > from ? [{ code, name, from, to }] : [];
   });
 
@@ -62,7 +62,7 @@ export function Dial({ answer, pantry }: { answer: BalanceAnswer; pantry: Pantry
         const at = onDial(end * 1.13, DIAL.radius);
         return (
           <text key={end} x={at.x} y={at.y + 4} fontSize="11" textAnchor="middle" fill="currentColor" opacity="0.6">
-            {figures.number(settings.softnessTarget + end * span, 2)}
+            {figures.number(settings.softnessTarget + end * dialSpan(settings, end), 2)}
           </text>
         );
       })}

@@ -1,6 +1,8 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import type { BalanceAnswer } from "../api";
 import type { Editor } from "../formula";
+import { doughKindWords } from "../words";
 import { useFigures } from "../figures";
 
 /** Where the range comes from: the line that would narrow it most, and the others on demand. */
@@ -19,6 +21,16 @@ export function UncertaintyNote({ answer, editor }: { answer: BalanceAnswer; edi
       </button>
       {open && (
         <ul className="pt-1">
+          {!answer.water.told.taught && (
+            <li>
+              never told narrower than ±{figures.number(answer.water.told.offPct, 0)} % of the flour: so far off it is
+              known to be for {doughKindWords(answer.water.told.kind)}, until your own batches have taught its flours (
+              <Link className="link" to="/model#accuracy">
+                how right it is
+              </Link>
+              )
+            </li>
+          )}
           {answer.water.variances.slice(0, 5).map((variance) => (
             <li key={variance.line}>
               {figures.percent(100 * variance.share)} {name(variance.line)}:{" "}

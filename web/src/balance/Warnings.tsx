@@ -12,6 +12,12 @@ const WORDS: Record<Warning["kind"], (of: (symbol: Term["symbol"]) => number, fi
     of("OPEN_LINES") === 1
       ? "One line does not count: its amount or its ingredient is not known yet."
       : `${number(of("OPEN_LINES"), 0)} lines do not count: their amounts or ingredients are not known yet.`,
+  "wall-too-thin": (of, { number }) =>
+    `The wall round the filling is ${number(of("FILLED_WALL"), 1)} mm; below ${number(of("LEAST_WALL"), 1)} mm it tears. More dough, less filling, or a thicker sheet.`,
+  "warm-for-yeast": (of, { temperature }) =>
+    `The yeast goes into ${temperature(of("WATER_TEMPERATURE"))}: above ${temperature(of("LIMIT"))} it is harmed.`,
+  "warm-to-roll": (of, { temperature }) =>
+    `When it is rolled the dough is at ${temperature(of("DOUGH_TEMPERATURE"))}: a cold mash dough rolls from ${temperature(of("LIMIT"))} down. Chill it for longer.`,
   "sheet-too-thin": (of, { number }) =>
     `A sheet of ${number(of("SHEET"), 2)} mm is thinner than the ${number(of("THINNEST_SHEET"), 2)} mm this dough can be rolled to.`,
 };

@@ -42,13 +42,16 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
           Pour
           <Hint term="holdBack" />
         </p>
-        {water.high > 0 ? (
+        {water.told.high > 0 ? (
           <>
             <p className="text-base">
-              first <strong>{figures.mass(water.firstPour)}</strong>, hold back{" "}
-              <strong>{figures.mass(water.holdBack)}</strong>
+              first <strong>{figures.mass(water.told.firstPour)}</strong>, hold back{" "}
+              <strong>{figures.mass(water.told.holdBack)}</strong>
             </p>
-            <p className="soft">{additions(water.additions, figures)}</p>
+            {water.inStages > 0 && (
+              <p className="soft">of it {figures.mass(water.inStages)} in the stages before the dough itself</p>
+            )}
+            <p className="soft">{additions(water.told.additions, figures)}</p>
           </>
         ) : (
           <p className="text-base">none: see the ways out below</p>
@@ -82,7 +85,7 @@ export function WaterAnswer({ answer, editor, onSetWater }: WaterAnswerProps) {
 }
 
 /** The range, a surplus as such: never below nothing. */
-function rangeWords({ needed, low, high }: BalanceAnswer["water"], figures: Figures): string {
+function rangeWords({ needed, told: { low, high } }: BalanceAnswer["water"], figures: Figures): string {
   const [near, far] = needed < 0 ? [-high, -low] : [low, high];
   return near > 0 ? `about ${figures.massNumber(near)} to ${figures.mass(far)}` : `up to about ${figures.mass(far)}`;
 }
@@ -100,7 +103,7 @@ const STANDINGS: Record<BalanceAnswer["water"]["standing"], string> = {
   "too-wet": "Above the window: too wet as it is.",
 };
 
-function additions(given: BalanceAnswer["water"]["additions"], figures: Figures): string {
+function additions(given: BalanceAnswer["water"]["told"]["additions"], figures: Figures): string {
   const parts = [];
   if (given.full > 0) {
     parts.push(`${given.full} × ${figures.mass(given.eachGrams)}`);

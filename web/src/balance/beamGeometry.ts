@@ -15,16 +15,19 @@ const LABEL_HEIGHT = 14.5;
 /** How far the pointer stands from upright, −1 (driest shown) to 1 (wettest shown). */
 export function deflection(answer: BalanceAnswer, softness: number): number {
   const { settings } = answer;
-  return Math.max(-1, Math.min(1, (softness - settings.softnessTarget) / dialSpan(settings)));
+  const off = softness - settings.softnessTarget;
+  return Math.max(-1, Math.min(1, off / dialSpan(settings, off < 0 ? -1 : 1)));
 }
 
-/** Softness from the upright to either end of the dial, wide enough for the style's window. */
-export function dialSpan(settings: BalanceAnswer["settings"]): number {
+/**
+ * Softness from the upright to an end of the dial: the drier, −1, or the wetter, 1. A window that reaches much further to one
+ * side is drawn so on that side only, and nothing is drier than dry.
+ */
+export function dialSpan(settings: BalanceAnswer["settings"], end: -1 | 1): number {
   const { softnessTarget, softnessLow, softnessHigh } = settings;
-  return Math.max(
-    SMALLEST_SPAN,
-    SPAN_OF_WINDOW * Math.max(softnessHigh - softnessTarget, softnessTarget - softnessLow),
-  );
+  const reach = end < 0 ? softnessTarget - softnessLow : softnessHigh - softnessTarget;
+  const span = Math.max(SMALLEST_SPAN, SPAN_OF_WINDOW * reach);
+  return end < 0 ? Math.min(span, softnessTarget) : span;
 }
 
 /** Degrees by which the beam tips; wet tips it to the right, where what brings water hangs. */

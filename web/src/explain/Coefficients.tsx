@@ -35,6 +35,7 @@ const UNITS: Record<Entry["unit"], string> = {
   COUNT: "",
   MILLIGRAMS: "mg",
   MILLILITRES: "ml",
+  LITRES: "l",
   GRAMS_PER_MILLILITRE: "g/ml",
   CHARACTERS: "characters",
   BYTES: "bytes",

@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useLocation } from "react-router";
-import { modelQuery } from "../api";
+import { type ModelBook, modelQuery } from "../api";
 import { useFigures } from "../figures";
 import { FormulaLine, ProblemNotice } from "../parts";
-import { chapterWords, ruleFormula, ruleWords, topicWords, useProblem } from "../words";
+import { ACCURACY, chapterWords, doughKindWords, ruleFormula, ruleWords, topicWords, useProblem } from "../words";
 import { Coefficients } from "./Coefficients";
 
 /** How it is computed: every rule in words and symbols, every coefficient with its reason. */
@@ -59,6 +59,9 @@ export function ModelPage() {
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />
+          <a className="soft hover:text-base-content block py-0.5" href="#accuracy">
+            {ACCURACY.title}
+          </a>
           {chapters.map(({ code, title }) => (
             <a key={code} className="soft hover:text-base-content block py-0.5" href={`#${code}`}>
               {title}
@@ -78,6 +81,7 @@ export function ModelPage() {
           formulas, coefficients are bold; each stands below with how well it is known and where it comes from. σ is a
           smooth step from none to all, e^x is written exp(x).
         </p>
+        {wanted === "" && <Accuracy rows={book.accuracy} />}
         {chapters.map((chapter) => (
           <section key={chapter.code} aria-label={chapter.title} className="pt-6">
             <h2 id={chapter.code} className="scroll-mt-16 text-2xl">
@@ -114,5 +118,36 @@ export function ModelPage() {
         )}
       </div>
     </main>
+  );
+}
+
+/** How far off the water is known to be, by kind of dough. */
+function Accuracy({ rows }: { rows: ModelBook["accuracy"] }) {
+  const figures = useFigures();
+  return (
+    <section aria-label={ACCURACY.title} className="pt-6" data-testid="accuracy">
+      <h2 id="accuracy" className="scroll-mt-16 text-2xl">
+        {ACCURACY.title}
+      </h2>
+      <p>{ACCURACY.intro}</p>
+      <table className="mt-2 text-sm">
+        <thead className="soft text-left">
+          <tr>
+            <th className="pr-8 font-normal">dough</th>
+            <th className="font-normal">off by, of the flour</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ kind, off }) => (
+            <tr key={kind} className="hairline border-t">
+              <td className="py-1 pr-8">{doughKindWords(kind)}</td>
+              <td className="tabular-nums" title={off.rationale}>
+                ±{figures.number(off.value, 0)} %
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
   );
 }

@@ -37,6 +37,9 @@ interface LineDetailsProps {
   faults: Faults;
 }
 
+/** Number of the stage before the dough itself, where there is one. */
+const FIRST = 0;
+
 /** What else there is to a line: its part, what was measured on it, and moving, copying, removing it. */
 export function LineDetails({ line, index, count, ingredient, pantry, editor, faults }: LineDetailsProps) {
   const { edit } = editor;
@@ -99,11 +102,11 @@ export function LineDetails({ line, index, count, ingredient, pantry, editor, fa
             <select
               className="quiet-field framed"
               aria-label={`Stage, line ${index + 1}`}
-              value={line.stage ?? ""}
-              onChange={(event) => set({ stage: event.target.value || null })}
+              value={line.stage === FIRST ? FIRST : ""}
+              onChange={(event) => set({ stage: event.target.value === "" ? null : FIRST })}
             >
               <option value="">the dough itself</option>
-              <option value="first">the {editor.draft.method.firstStage}</option>
+              <option value={FIRST}>the {editor.draft.method.firstStage}</option>
             </select>
           </Field>
         )}

@@ -35,8 +35,8 @@ export interface DraftLine {
   origin?: LineOrigin | null;
   /** Key of the preparation chain that fills it; its ingredient is then that chain's. */
   prep?: string | null;
-  /** "first" for a line of the sponge or soaker. */
-  stage?: string | null;
+  /** Number of the stage in which it is wetted, from 0; none for the dough itself. */
+  stage?: number | null;
   /** The heading it stood under, until somebody says where such lines belong; never sent. */
   heading?: string | null;
   /** What is to be confirmed about how its words were read; never sent. */
@@ -98,6 +98,16 @@ export interface DraftPortion {
   storage?: string | null;
   /** What is kept otherwise. */
   splits?: { storage?: string | null; pieces?: NumberEntry }[] | null;
+  /** How a piece with a filling is portioned; none where nothing is said of it. */
+  filled?: DraftFilled | null;
+}
+
+/** A piece with a filling, as far as it is said. */
+export interface DraftFilled {
+  shellGrams?: NumberEntry;
+  fillingGrams?: NumberEntry;
+  /** Whether the shell is rolled out evenly before it is closed; else its edge is thin. */
+  evenEdge?: boolean | null;
 }
 
 /** What is looked at in Portion, as far as it is said. */
@@ -114,10 +124,6 @@ export interface PlannedPortion {
 export interface PlannedShapes {
   /** Which of them are looked at; null for what goes with the formula. */
   kind: "filled" | "layered" | "cut" | null;
-  shellGrams: NumberEntry;
-  fillingGrams: NumberEntry;
-  /** Whether a shell is rolled out evenly before it is closed; else its edge is thin. */
-  evenEdge: boolean;
   /** Code of how a sheet becomes layers. */
   fold: string;
   times: NumberEntry;

@@ -92,10 +92,15 @@ export function draftKey(formula: string, baseNumber: number | null): string {
   return `${PREFIX}${formula}.${baseNumber ?? "new"}`;
 }
 
+/** Edits that were stored before stages had numbers call the one before the dough itself the first. */
+function stageByNumber(name: string, value: unknown): unknown {
+  return name === "stage" && value === "first" ? 0 : value;
+}
+
 export function readDraft(key: string): StoredDraft | null {
   try {
     const text = localStorage.getItem(key);
-    return text ? (JSON.parse(text) as StoredDraft) : null;
+    return text ? (JSON.parse(text, stageByNumber) as StoredDraft) : null;
   } catch {
     return null;
   }

@@ -24,6 +24,7 @@ export {
   type PlannedMatch,
   type DraftPortion,
   type PlannedPortion,
+  type DraftFilled,
   type PlannedShapes,
   type PlannedWant,
   type PlannedFreeAmount,

@@ -17,7 +17,7 @@ export function WeighNext({ next, water, pantry }: WeighNextProps) {
     <p className="flex gap-2 pt-3 text-sm" data-testid="weigh-next">
       <Scale size={16} aria-hidden className="text-primary mt-0.5 shrink-0" />
       <span>
-        Water, as measured: {waterRange(water, figures)}. Weigh <strong>{name}</strong>, and the range narrows to{" "}
+        Water, as measured: {waterRange(water.told, figures)}. Weigh <strong>{name}</strong>, and the range narrows to{" "}
         {waterRange(next, figures)}.
       </span>
     </p>

@@ -185,7 +185,7 @@ function rises({ risenMinute, pastBestMinute }: Effect, f: Figures): string[] {
 }
 
 function feels({ handling, rollAtMinute }: Effect, f: Figures): string[] {
-  const strength = `gluten ${f.number(handling.gluten, 0)}, thinnest ${f.number(handling.minSheetMm, 1)} mm`;
+  const strength = `gluten ${f.number(handling.gluten, 0)}, thinnest ${f.number(handling.thinnestMm, 1)} mm`;
   return handling.rollability == null
     ? [strength]
     : [strength, `rolls ${f.percent(handling.rollability)} at minute ${f.number(rollAtMinute, 0)}`];

@@ -12,6 +12,9 @@ interface TwoStagesProps {
   sponge: MethodAnswer["sponge"] | undefined;
 }
 
+/** Number of the stage before the dough itself. */
+const FIRST = 0;
+
 /** A sponge or soaker: which lines stand first, and how long. Their flour drinks from then on. */
 export function TwoStages({ editor, pantry, faults, kitchenC, sponge }: TwoStagesProps) {
   const figures = useFigures();
@@ -83,13 +86,13 @@ export function TwoStages({ editor, pantry, faults, kitchenC, sponge }: TwoStage
                     <input
                       type="checkbox"
                       className="checkbox checkbox-xs"
-                      checked={line.stage === "first"}
+                      checked={line.stage === FIRST}
                       aria-label={`${line.prep ? "from Prep" : name(line.ingredient)}, line ${index + 1}, belongs to the ${stage}`}
                       onChange={(event) =>
                         editor.edit({
                           kind: "line",
                           key: line.key,
-                          patch: { stage: event.target.checked ? "first" : null },
+                          patch: { stage: event.target.checked ? FIRST : null },
                         })
                       }
                     />

@@ -71,7 +71,9 @@ function Opened({ batch }: { batch: NotebookBatch }) {
           <Verdict key={batch.said} batch={batch} notes={notes} />
           <Tastings batch={batch} notes={notes} />
           <p className="soft pt-1 text-sm">
-            Expected to stay soft for about {figures.number(batch.softHours, batch.softHours < 10 ? 1 : 0)} h.
+            {batch.softHours == null
+              ? "Meant to be eaten hot or crisp, not to stay soft."
+              : `Expected to stay soft for about ${figures.number(batch.softHours, batch.softHours < 10 ? 1 : 0)} h.`}
           </p>
           <h2 className="section-title pt-6">Photographs</h2>
           <Photos batch={made.id} photos={bench.photos} />

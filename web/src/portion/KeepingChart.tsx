@@ -13,6 +13,7 @@ export function KeepingChart({ answer }: { answer: Keeping }) {
   const right = VIEW.width - PLOT.right;
   const last = answer.curve.at(-1);
   const early = answer.curve[Math.floor(answer.curve.length / EARLY)];
+  const limit = answer.crisp ? answer.crispBelowPct : last?.thresholdPct;
   const inView = last !== undefined && answer.hours <= last.hours;
   return (
     <section aria-label="Moisture by the hour" className="max-w-3xl pt-4">
@@ -62,16 +63,11 @@ export function KeepingChart({ answer }: { answer: Keeping }) {
             >
               moisture
             </text>
-            <text
-              x={right}
-              y={y(answer.crisp ? answer.crispBelowPct : last.thresholdPct) - 7}
-              fontSize="12"
-              textAnchor="end"
-              fill="currentColor"
-              className="halo"
-            >
-              {answer.crisp ? "crisp below this" : "folding needs this"}
-            </text>
+            {limit != null && (
+              <text x={right} y={y(limit) - 7} fontSize="12" textAnchor="end" fill="currentColor" className="halo">
+                {answer.crisp ? "crisp below this" : "folding needs this"}
+              </text>
+            )}
           </>
         )}
       </svg>

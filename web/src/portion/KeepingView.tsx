@@ -44,7 +44,14 @@ export function KeepingView({ editor, pantry, plan, onPlan, onPortion, choice }:
           ))}
         </div>
         <Said messages={[faultOf("storage"), faultOf("sheetMm")]} />
-        <Field name="Looked at after" more={`Leave empty for when it stops being ${answer?.crisp ? "crisp" : "soft"}.`}>
+        <Field
+          name="Looked at after"
+          more={
+            answer && !answer.crisp && !answer.folds
+              ? "Leave empty for just cooked."
+              : `Leave empty for when it stops being ${answer?.crisp ? "crisp" : "soft"}.`
+          }
+        >
           <NumberField
             framed
             unit="h"
@@ -66,7 +73,7 @@ export function KeepingView({ editor, pantry, plan, onPlan, onPortion, choice }:
             onParts={(splits, tag) => onPortion({ splits: splits.length > 0 ? splits : null }, tag)}
           />
         </div>
-        {answer && !answer.crisp && <NoteFold editor={editor} />}
+        {answer?.folds && <NoteFold editor={editor} />}
       </div>
       <div className="min-w-0">
         {choice}

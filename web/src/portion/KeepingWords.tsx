@@ -21,9 +21,11 @@ export function KeepingWords({ answer, name }: KeepingWordsProps) {
         <strong>{figures.number(answer.bakedMoisturePct, 1)} %</strong> of water;{" "}
         {answer.crisp
           ? `below ${figures.number(answer.crispBelowPct, 0)} % it is crisp.`
-          : `it folds without cracking down to ${figures.number(answer.foldThresholdPct, 1)} %.`}
+          : answer.foldThresholdPct != null
+            ? `it folds without cracking down to ${figures.number(answer.foldThresholdPct, 1)} %.`
+            : "it hardens as it cools, and is not meant to be folded. Warm it through before it is eaten later."}
       </p>
-      {!answer.crisp && <Folds answer={answer} figures={figures} />}
+      <Folds answer={answer} figures={figures} />
       {answer.warming && <Warming answer={answer} figures={figures} />}
       {answer.levers.length > 0 && (
         <>
@@ -58,12 +60,18 @@ function headline({ crisp, crispHours, softHours, mostHours }: Keeping, figures:
       ? `Crisp for ${hoursWords(crispHours, mostHours, figures)}`
       : "Never crisp: it holds too much water";
   }
+  if (softHours == null) {
+    return "Eaten hot, within the hour";
+  }
   return softHours > 0 ? `Soft for ${hoursWords(softHours, mostHours, figures)}` : "Cracks when folded, from the start";
 }
 
 /** The chance that it folds, at some hours. */
 function Folds({ answer, figures }: { answer: Keeping; figures: Figures }) {
   const { foldAt, at } = answer;
+  if (!foldAt || at.foldPct == null) {
+    return null;
+  }
   const told = Object.entries(foldAt).map(
     ([hours, chance]) => `${hours === "0" ? "at once" : `after ${hours} h`} ${figures.percent(chance)}`,
   );

@@ -6,17 +6,17 @@ import { FilledSection } from "./FilledSection";
 import { matchWords } from "./words";
 
 /** What pieces that are more than a disc make, and where they go wrong. */
-export function Shaped({ answer: { filled, layered, cut } }: { answer: Shapes }) {
+export function Shaped({ answer: { filled, layered, cut }, onFilled }: { answer: Shapes; onFilled: () => void }) {
   return (
     <div data-testid="shaped">
-      {filled && <Filled filled={filled} />}
+      {filled && <Filled filled={filled} onFilled={onFilled} />}
       {layered && <Layered layered={layered} />}
       {cut && <Cut cut={cut} />}
     </div>
   );
 }
 
-function Filled({ filled }: { filled: NonNullable<Shapes["filled"]> }) {
+function Filled({ filled, onFilled }: { filled: NonNullable<Shapes["filled"]>; onFilled: () => void }) {
   const figures = useFigures();
   return (
     <>
@@ -37,6 +37,15 @@ function Filled({ filled }: { filled: NonNullable<Shapes["filled"]> }) {
         {filled.piecesTooLarge &&
           ` The hard pieces of the filling, ${figures.number(filled.hardPieceMm, 1)} mm, break through it. Chop them finer, or cook them soft.`}
       </p>
+      {!filled.judged && (
+        <p className="pt-1 text-sm" data-testid="not-judged">
+          Nothing says yet that its pieces are made with the filling inside, so the other stations judge its plain
+          sheet.{" "}
+          <button className="link text-primary" onClick={onFilled}>
+            make them filled
+          </button>
+        </p>
+      )}
       <FilledSection filled={filled} />
       <p className="soft text-sm">
         Between two discs, each is rolled {figures.number(filled.wallMm, 1)} mm thin and the filling lies{" "}

@@ -1,11 +1,14 @@
 import type { Shapes } from "../api";
-import type { PlannedShapes } from "../formula";
+import type { DraftFilled, PlannedShapes } from "../formula";
 import { useFigures } from "../figures";
 import { MassField, type NumberEntry, NumberField, Said, SizeField } from "../parts";
 import { Field } from "./Field";
 
 interface ShapesFormProps {
   shapes: PlannedShapes;
+  /** How a piece with a filling is portioned; none where nothing is said of it. */
+  filled: DraftFilled | null;
+  onFilled: (filled: DraftFilled, tag?: string) => void;
   kind: NonNullable<PlannedShapes["kind"]>;
   answer: Shapes | null;
   faultOf: (field: string) => string | null;
@@ -65,36 +68,36 @@ export function ShapesForm(props: ShapesFormProps) {
   );
 }
 
-function Filled({ shapes, answer, faultOf, onChange }: ShapesFormProps) {
+function Filled({ filled, answer, faultOf, onFilled }: ShapesFormProps) {
   return (
     <>
       <Field name="Dough of a piece">
         <MassField
           label="Dough of a piece"
           placeholder={answer?.filled?.shellGrams}
-          value={shapes.shellGrams}
+          value={filled?.shellGrams ?? null}
           error={faultOf("filled.shellGrams")}
-          onChange={(shellGrams) => onChange({ shellGrams }, "shell")}
+          onChange={(shellGrams) => onFilled({ ...filled, shellGrams }, "shell")}
         />
       </Field>
       <Field name="Filling of a piece" more="Leave either empty for the proportion of the formula.">
         <MassField
           label="Filling of a piece"
           placeholder={answer?.filled?.fillingGrams}
-          value={shapes.fillingGrams}
+          value={filled?.fillingGrams ?? null}
           error={faultOf("filled.fillingGrams")}
-          onChange={(fillingGrams) => onChange({ fillingGrams }, "filling")}
+          onChange={(fillingGrams) => onFilled({ ...filled, fillingGrams }, "filling")}
         />
       </Field>
       <Said messages={["filled", "filled.shellGrams", "filled.fillingGrams"].map(faultOf)} />
       <Choice
         label="The shell is rolled"
-        value={shapes.evenEdge ? "even" : "thin-edge"}
+        value={filled?.evenEdge ? "even" : "thin-edge"}
         options={[
           { code: "thin-edge", name: "thin at its edge, thick in its middle" },
           { code: "even", name: "evenly, its seam gathers dough" },
         ]}
-        onChange={(code) => onChange({ evenEdge: code === "even" })}
+        onChange={(code) => onFilled({ ...filled, evenEdge: code === "even" })}
       />
     </>
   );

@@ -15,7 +15,7 @@ const EMPTY = {
 };
 
 /** Pieces that are more than a disc: with a filling, in layers, or cut from a sheet. */
-export function ShapesView({ editor, plan, onPlan, choice }: PortionViewProps) {
+export function ShapesView({ editor, plan, onPlan, onPortion, choice }: PortionViewProps) {
   const asked = useMemo(() => shaped(plan, editor.balanced), [plan, editor.balanced]);
   const said = isSaid(plan.shapes, editor.balanced);
   const view = useAnswer(shapesQuestion, asked, ({ formula }) => said && (formula.lines?.length ?? 0) > 0);
@@ -25,6 +25,8 @@ export function ShapesView({ editor, plan, onPlan, choice }: PortionViewProps) {
     <>
       <ShapesForm
         shapes={plan.shapes}
+        filled={editor.draft.portion?.filled ?? null}
+        onFilled={(filled, tag) => onPortion({ filled }, tag)}
         kind={kind}
         answer={view.answer}
         faultOf={(field) => (said ? faults.of(null, field) : null)}
@@ -34,7 +36,7 @@ export function ShapesView({ editor, plan, onPlan, choice }: PortionViewProps) {
         {choice}
         {said ? (
           <StationAnswer station="shapes" view={besideTheForm(view, HERE)} editor={editor} waiting="Shaping…">
-            {(answer) => <Shaped answer={answer} />}
+            {(answer) => <Shaped answer={answer} onFilled={() => onPortion({ filled: {} })} />}
           </StationAnswer>
         ) : (
           <p className="soft px-5 py-6" data-testid="shapes-empty">

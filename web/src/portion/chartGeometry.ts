@@ -48,19 +48,22 @@ export function panChart(pan: NonNullable<Cooking["pan"]>, wantedC: number) {
 
 export function keepingChart({ curve, crisp, crispBelowPct }: Keeping) {
   const end = curve.at(-1)?.hours ?? 1;
-  const values = curve.flatMap(({ moisturePct, thresholdPct }) =>
-    crisp ? [moisturePct, crispBelowPct] : [moisturePct, thresholdPct],
-  );
+  const limitOf = ({ thresholdPct }: Keeping["curve"][number]) => (crisp ? crispBelowPct : thresholdPct);
+  const values = curve.flatMap((each) => [each.moisturePct, limitOf(each) ?? each.moisturePct]);
   const low = Math.min(...values) - 1;
   const high = Math.max(...values) + 1;
   const x = scale(0, end, PLOT.left, VIEW.width - PLOT.right);
   const y = scale(low, high, VIEW.height - PLOT.bottom, PLOT.top);
   const moisture: [number, number][] = curve.map((each) => [x(each.hours), y(each.moisturePct)]);
-  const needed: [number, number][] = curve.map((each) => [x(each.hours), y(crisp ? crispBelowPct : each.thresholdPct)]);
+  const needed: [number, number][] = curve.flatMap((each) => {
+    const limit = limitOf(each);
+    return limit == null ? [] : [[x(each.hours), y(limit)]];
+  });
   // Where the one line lies on the good side of the other.
-  const good = curve.filter((each) =>
-    crisp ? each.moisturePct < crispBelowPct : each.moisturePct >= each.thresholdPct,
-  );
+  const good = curve.filter((each) => {
+    const limit = limitOf(each);
+    return limit != null && (crisp ? each.moisturePct < limit : each.moisturePct >= limit);
+  });
   const goodTo = good.at(-1)?.hours ?? 0;
   return {
     x,
@@ -68,7 +71,7 @@ export function keepingChart({ curve, crisp, crispBelowPct }: Keeping) {
     ticks: marks(0, end, HOUR_STEPS, 8),
     levels: marks(low, high, PCT_STEPS, 6),
     moisture: path(moisture),
-    needed: path(needed),
+    needed: needed.length > 0 ? path(needed) : "",
     goodTo,
   };
 }

@@ -10,9 +10,6 @@ const NOTHING: PlannedPortion = {
   scaleTo: null,
   shapes: {
     kind: null,
-    shellGrams: null,
-    fillingGrams: null,
-    evenEdge: false,
     fold: "half",
     times: null,
     rollMm: null,
@@ -43,6 +40,9 @@ export function scaled({ scaleBy, scaleTo, stepGrams }: PlannedPortion, formula:
   return { formula, [scaleBy]: asSent(scaleTo), stepGrams: asSent(stepGrams) };
 }
 
+/** A piece with a filling of which nothing is said: in the proportion of the formula. */
+const UNSAID = { shellGrams: null, fillingGrams: null, evenEdge: null };
+
 /** Which shapes are looked at: those that were chosen, else filled ones of a formula with a filling, else cut ones. */
 export function kindOf({ kind }: PlannedShapes, formula: Formula): NonNullable<PlannedShapes["kind"]> {
   return kind ?? (formula.lines?.some((line) => line?.part === "filling") ? "filled" : "cut");
@@ -66,12 +66,12 @@ export function isSaid(shapes: PlannedShapes, formula: Formula): boolean {
 
 /** Pieces that are more than a disc, as the server is asked. */
 export function shaped({ shapes }: PlannedPortion, formula: Formula): ShapesQuestion {
-  const { shellGrams, fillingGrams, evenEdge, fold, times, rollMm, fatGrams, shape, sizeMm, wedges } = shapes;
+  const { fold, times, rollMm, fatGrams, shape, sizeMm, wedges } = shapes;
   const kind = kindOf(shapes, formula);
   const disc = shapes.fromDisc || shape === "wedges";
   return {
     formula,
-    filled: kind === "filled" ? { shellGrams: asSent(shellGrams), fillingGrams: asSent(fillingGrams), evenEdge } : null,
+    filled: kind === "filled" ? (formula.portion?.filled ?? UNSAID) : null,
     layered:
       kind === "layered" ? { fold, times: asSent(times), rollMm: asSent(rollMm), fatGrams: asSent(fatGrams) } : null,
     cut:

@@ -27,7 +27,10 @@ export function limitedWords({ limitedBy, cycleS, heatS, load, pans }: Cooking, 
 }
 
 /** Hours as one says them: days from two of them on, "and more" at the end of what is told. */
-export function hoursWords(hours: number, most: number, figures: Figures): string {
+export function hoursWords(hours: number | null | undefined, most: number, figures: Figures): string {
+  if (hours == null) {
+    return "best hot";
+  }
   if (hours >= most) {
     return "a month and more";
   }

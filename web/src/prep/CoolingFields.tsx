@@ -64,6 +64,17 @@ export function CoolingFields({ step, cooling, error, set, label }: CoolingField
         />
         spread thin
       </label>
+      {asked.spread === false && (
+        <label className="flex items-center gap-1.5 pt-1 text-xs">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-xs"
+            checked={asked.stirred === true}
+            onChange={(event) => change({ stirred: event.target.checked ? true : null })}
+          />
+          stirred now and then
+        </label>
+      )}
       <Row name="after">
         <NumberField
           framed

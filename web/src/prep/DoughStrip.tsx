@@ -31,7 +31,7 @@ export function DoughStrip({ balance, faults, chainFaults }: DoughStripProps) {
         {water.needed >= 0 && (
           <span className="soft">
             {" "}
-            {figures.massNumber(water.low)}–{figures.mass(water.high)}
+            {figures.massNumber(water.told.low)}–{figures.mass(water.told.high)}
           </span>
         )}
       </Figure>

@@ -7,6 +7,7 @@ import { Faulty, MassField, asSent, type NumberEntry, NumberField, Steps, IconBu
 import { Added } from "./Added";
 import { Bar } from "./Bar";
 import { CoolingFields } from "./CoolingFields";
+import { HeatingFields } from "./HeatingFields";
 import { editStep, moveStep, removeStep } from "./editChain";
 import { Row } from "./Row";
 import { type StepKind, STEPS } from "./steps";
@@ -145,6 +146,7 @@ export function StepColumn({
       {kind.cools && (
         <CoolingFields step={step} cooling={answer?.cooling ?? null} error={error} set={set} label={label} />
       )}
+      {answer?.heating && <HeatingFields step={step} heating={answer.heating} error={error} set={set} label={label} />}
       <Faulty
         message={
           ["kind", "beforeGrams", "afterGrams", "liquidGrams", "pieceMm"]
@@ -156,6 +158,13 @@ export function StepColumn({
         <p className="soft pt-1 text-xs">
           {answer.skipped ? "passed over" : answer.typical ? "typical value" : "as weighed"}
           {answer.hot && ", hot"}
+          {answer.saltInPct > 0 && (
+            <span className="block" data-testid="salt-at-step">
+              salt {figures.number(answer.saltInPct, 1)} % of what went in
+              {figures.number(answer.saltLeftPct, 1) !== figures.number(answer.saltInPct, 1) &&
+                `, ${figures.number(answer.saltLeftPct, 1)} % of what is left`}
+            </span>
+          )}
           <span className="block">
             <span title="Of what went into the step, without plain water.">
               yield {figures.percent(answer.yieldPct)}

@@ -153,7 +153,7 @@ function Dot({ at, hollow }: { at: number; hollow: boolean }) {
 
 function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing[] {
   const waters = rungs.map(({ balance }) => balance.water);
-  const masses = waters.flatMap(({ low, high }) => [low, high]);
+  const masses = waters.flatMap(({ told }) => [told.low, told.high]);
   const water = scaleOf(masses);
   const settings = rungs[0]?.balance.settings;
   const softness = scaleOf([
@@ -161,7 +161,7 @@ function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing
     settings?.softnessLow,
     settings?.softnessHigh,
   ]);
-  const sheets = rungs.flatMap(({ balance }) => [balance.handling.minSheetMm, balance.settings.sheetMm]);
+  const sheets = rungs.flatMap(({ balance }) => [balance.handling.thinnestMm, balance.settings.sheetMm]);
   const sheet = scaleOf(sheets, 0);
   const last = Math.max(...rungs.map(({ balance }) => balance.window?.[1] ?? 0), 1);
   const minute = scaleOf([0, last]);
@@ -202,7 +202,7 @@ function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing
       ),
       marks: ({ balance: { water: needed } }) => (
         <>
-          <Span from={water(needed.low)} to={water(needed.high)} tall={50} className="water-range" />
+          <Span from={water(needed.told.low)} to={water(needed.told.high)} tall={50} className="water-range" />
           <Span
             from={water(needed.needed) - 0.4}
             to={water(needed.needed) + 0.4}
@@ -263,7 +263,7 @@ function lanesOf({ rungs, limits }: LadderAnswer, figures: Figures): LaneDrawing
         <>
           <Span
             from={0}
-            to={sheet(handling.minSheetMm)}
+            to={sheet(handling.thinnestMm)}
             tall={45}
             className={broken.includes("minSheetMm") ? "bg-error" : "bg-secondary/50"}
           />

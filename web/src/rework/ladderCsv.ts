@@ -5,7 +5,13 @@ import { FORMULA_FIGURES } from "../words";
 export function ladderCsv({ rungs }: LadderAnswer): string {
   const there = FORMULA_FIGURES.filter((figure) => rungs.some(({ balance }) => balance.figures[figure] !== undefined));
   const rows = rungs.map(({ share, balance, broken }) =>
-    [share, balance.water.low, balance.water.high, ...there.map((figure) => balance.figures[figure]), broken.join(" ")]
+    [
+      share,
+      balance.water.told.low,
+      balance.water.told.high,
+      ...there.map((figure) => balance.figures[figure]),
+      broken.join(" "),
+    ]
       .map((value) => value ?? "")
       .join(","),
   );

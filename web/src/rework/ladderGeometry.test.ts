@@ -4,7 +4,11 @@ import { drawnOf, labelTops, scaleOf } from "./ladderGeometry";
 import { ladderCsv } from "./ladderCsv";
 
 const rung = (share: number, figures: Record<string, number> = {}, broken: string[] = []) =>
-  ({ share, broken, balance: { figures, water: { low: 90, high: 110 } } }) as unknown as LadderAnswer["rungs"][number];
+  ({
+    share,
+    broken,
+    balance: { figures, water: { told: { low: 90, high: 110 } } },
+  }) as unknown as LadderAnswer["rungs"][number];
 
 describe("a ladder as it is drawn", () => {
   const drawn = drawnOf([rung(0.2), rung(0.4), rung(0.6)]);

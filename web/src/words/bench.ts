@@ -7,6 +7,7 @@ const STEPS: Record<BenchStep["kind"], string> = {
   prepare: "Prepare",
   sponge: "Sponge",
   soaker: "Soaker",
+  scald: "Scald",
   "mix-dry": "Mix what is dry",
   "rub-in-fat": "Rub in the fat",
   pour: "Pour",

@@ -319,6 +319,7 @@ const CODES: Record<FaultCode, (said: Said) => string> = {
     limited ? `${field} is ${value}; it must be at least ${limit}.` : sum(field, value),
   "too-large": ({ field, value, limit, limited }) =>
     limited ? `${field} is ${value}; it must be at most ${limit}.` : sum(field, value),
+  "kills-yeast": ({ value, limit }) => `At ${value} the yeast that goes in there dies: it bears less than ${limit}.`,
   "unknown-code": ({ field, value }) => `${field}${value && ` “${value}”`} is not known. Choose one from the list.`,
   "not-for-this-ingredient": ({ field }) => `${field} does not apply to this ingredient. Remove it.`,
   contradicts: ({ field }) =>

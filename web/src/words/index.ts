@@ -6,7 +6,7 @@ export { instructionWords, obstacleWords } from "./instructions";
 export { adviceWords, drillWords, endPointWords, symptomCauseWords, symptomWords } from "./handling";
 export { GLOSSARY, type GlossaryTerm } from "./glossary";
 export { type FormulaPart, plainNumber, ruleFormula, stepSum } from "./formulas";
-export { chapterWords, ruleWords, sourceWords, topicWords } from "./model";
+export { ACCURACY, doughKindWords, chapterWords, ruleWords, sourceWords, topicWords } from "./model";
 export { brokenName, FORMULA_FIGURES, type FormulaFigure, figureName, figureUnit, figureWords } from "./formulaFigures";
 export { ingredientName, shortName } from "./ingredients";
 export { carriedWords, changeWords, FOLLOWING, insteadWords, reasonWords, reworkNote } from "./rework";

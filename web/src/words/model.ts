@@ -19,6 +19,7 @@ interface ChapterWords {
 
 const CHAPTERS: Record<string, ChapterWords> = words.chapters;
 const RULES: Record<string, string> = words.rules;
+const KINDS: Record<string, string> = words.accuracy.kinds;
 const TOPICS: Record<string, string> = words.topics;
 
 /** What a chapter of the model is about, and where it ends to hold. */
@@ -29,6 +30,14 @@ export function chapterWords(code: string): ChapterWords {
 /** What a rule of the model says. */
 export function ruleWords(rule: string): string {
   return RULES[rule] ?? rule;
+}
+
+/** What is said of how right the model is: a title and an introduction. */
+export const ACCURACY = { title: words.accuracy.title, intro: words.accuracy.intro };
+
+/** A kind of dough by how right the model is for it. */
+export function doughKindWords(kind: ModelBook["accuracy"][number]["kind"]): string {
+  return KINDS[kind] ?? kind;
 }
 
 /** What a group of coefficients is about. */

@@ -28,7 +28,7 @@ describe("the water that a dough needs", () => {
     [5, -8, 18, "5 g (8 g too much to 18 g)"],
     [-5, -18, 8, "5 g too much (18 g too much to 8 g)"],
   ])("%d from %d to %d, in few words", (needed, low, high, words) => {
-    expect(waterBriefly({ needed, low, high }, FIGURES)).toBe(words);
+    expect(waterBriefly({ needed, told: { low, high } }, FIGURES)).toBe(words);
   });
 
   it.each([

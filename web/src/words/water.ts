@@ -21,7 +21,7 @@ export function waterRange({ low, high }: { low: number; high: number }, figures
 
 /** The water that a dough needs with its range, in few words: "124 g (112–136)", "13 g too much (9–17)". */
 export function waterBriefly(
-  { needed, low, high }: { needed: number; low: number; high: number },
+  { needed, told: { low, high } }: { needed: number; told: { low: number; high: number } },
   figures: Figures,
 ): string {
   if (low >= 0) {

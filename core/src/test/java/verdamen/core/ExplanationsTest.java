@@ -29,6 +29,7 @@ import verdamen.core.cooking.Cooking;
 import verdamen.core.cooking.Keeping;
 import verdamen.core.cooking.KeepingQuestion;
 import verdamen.core.evaluation.Evaluation;
+import verdamen.core.formula.FilledSpec;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
@@ -50,10 +51,10 @@ import verdamen.core.portion.Portion;
 import verdamen.core.portion.PortionQuestion;
 import verdamen.core.portion.Shapes;
 import verdamen.core.portion.ShapesQuestion;
-import verdamen.core.portion.ShapesQuestion.FilledSpec;
 import verdamen.core.portion.ShapesQuestion.LayeredSpec;
 import verdamen.core.prep.ChainReader;
 import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.ChainUse;
 import verdamen.core.prep.Chains;
 import verdamen.core.prep.LiquidUse;
 import verdamen.core.prep.StepSpec;
@@ -127,7 +128,7 @@ public class ExplanationsTest {
     }
 
     private void ofChain(ChainSpec spec) {
-        keep(ChainReader.read(spec, LiquidUse.DISCARDED, Doughs.BOOK, new Faults(), "preps[0]")
+        keep(ChainReader.read(spec, ChainUse.of(LiquidUse.DISCARDED), Doughs.BOOK, new Faults(), "preps[0]")
                 .orElse(null));
     }
 

@@ -14,6 +14,7 @@ import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.Part;
 import verdamen.core.formula.PhaseKind;
 import verdamen.core.formula.Seal;
+import verdamen.core.formula.StageSpec;
 import verdamen.core.formula.Sticking;
 import verdamen.core.formula.WaterAddition;
 import verdamen.core.pantry.Form;
@@ -67,6 +68,30 @@ public final class RandomFormulas {
                 lines);
     }
 
+    /** A formula in one to three stages, each wetted with water of its own; yeast goes into the last only. */
+    public FormulaSpec staged() {
+        FormulaSpec plain = next();
+        int last = random.nextInt(3);
+        List<StageSpec> stages = new ArrayList<>();
+        List<LineSpec> lines = new ArrayList<>();
+        for (int stage = 0; stage < last; stage++) {
+            stages.add(StageSpec.standing(maybe(between(2, 95)), between(0, 600)));
+            lines.add(LineSpec.of("water", between(20, 200)).withStage(stage));
+        }
+        stages.add(new StageSpec(null, null, null, null, null));
+        for (LineSpec line : plain.lines()) {
+            boolean alive = BOOK.ingredient(String.valueOf(line.ingredient()))
+                    .filter(Ingredient::isAlive)
+                    .isPresent();
+            lines.add(line.withStage(alive ? last : random.nextInt(last + 1)));
+        }
+        lines.add(LineSpec.of("water", between(20, 200)).withStage(last));
+        lines.add(LineSpec.of("wheat-plain-white", 100));
+        return plain.withSettings(plain.kneading(), plain.fatTiming(), null, plain.restMinutes())
+                .withLines(List.copyOf(lines))
+                .withStages(List.copyOf(stages));
+    }
+
     /** A formula with chains, filling, first stage, phases and a method of its own; it may be refused. */
     public FormulaSpec whole() {
         FormulaSpec plain = next();
@@ -76,7 +101,7 @@ public final class RandomFormulas {
             if (!lines.isEmpty() && random.nextInt(4) == 0) {
                 warm = warm.in(Part.FILLING);
             } else if (random.nextInt(5) == 0) {
-                warm = warm.withStage("first");
+                warm = warm.withStage(0);
             }
             lines.add(warm);
         }

@@ -87,6 +87,17 @@ public final class WorkedCases {
         }
     }
 
+    /** The worked cases of feel words: {@code words} or {@code observed}, a row each. */
+    public static Object[][] feel(String part) {
+        try (InputStream in = WorkedCases.class.getResourceAsStream("feel-cases.json")) {
+            List<Object[]> rows = new ArrayList<>();
+            JSON.readTree(in).get(part).forEach(each -> rows.add(new Object[] {each}));
+            return rows.toArray(Object[][]::new);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     public static Object[][] rows() {
         return all().stream().map(each -> new Object[] {each}).toArray(Object[][]::new);
     }

@@ -39,7 +39,7 @@ public final class Dough {
                 .collect(Collectors.groupingBy(row -> row.line().index(), LinkedHashMap::new, Collectors.toList()));
         this.totals = new DoughTotals(formula, rows);
         double coating = totals.coating();
-        double slower = totals.tauFactor();
+        double slower = totals.fatSlows();
         double salt = totals.saltPct();
         this.accounts = rows.stream()
                 .map(row -> WaterAccount.of(row, RowWater.of(formula, row), coating, slower, salt))

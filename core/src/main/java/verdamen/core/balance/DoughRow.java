@@ -23,6 +23,7 @@ import verdamen.core.pantry.Role;
 public record DoughRow(Line line, Ingredient ingredient, double grams, double sdGrams, boolean starterHalf) {
 
     private static final Set<String> GELLED_FORMS = Set.of("mash", "mash-hot", "pulse-mash");
+    private static final double LAST_DIGIT = 1e-9;
     private static final String POTATO_FLAKES = "potato-flakes";
 
     /** Whether it is a flour. */
@@ -40,9 +41,9 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
         return line.source() == LineSource.BENCH;
     }
 
-    /** Whether it is a line of plain water, which the answer replaces. */
+    /** Whether it is a line of plain water, which the answer replaces; the liquid of pulses that were not drained is none. */
     public boolean isPlainWater() {
-        return ingredient.isPlainWater() && !starterHalf && !isFromBench();
+        return ingredient.isPlainWater() && !starterHalf && line.isAsked();
     }
 
     /** Whether it is an inclusion. */
@@ -84,6 +85,13 @@ public record DoughRow(Line line, Ingredient ingredient, double grams, double sd
     double absorptionRelativeSd(Behaviour behaviour) {
         Double measured = starterHalf ? null : line.measured().absorptionSdPct();
         return measured == null ? behaviour.absorptionRelativeSd() : measured / behaviour.absorptionPct();
+    }
+
+    /** Whether its absorption is known better than the book knows it: measured for the line, or learned by the kitchen. */
+    boolean isTaught() {
+        Behaviour behaviour = behaviour();
+        return behaviour != null
+                && absorptionRelativeSd(behaviour) < behaviour.confidence().relativeSd() - LAST_DIGIT;
     }
 
     /** Whether its bran goes on drinking: a whole-grain flour, but not the one in a starter. */

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.PacedSums.Paces;
+import verdamen.core.formula.FilledPiece;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.Part;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
 import verdamen.core.pantry.Behaviour;
@@ -22,12 +24,14 @@ public final class DoughTotals {
 
     private final Formula formula;
     private final List<Line> plainWater;
+    private final double filling;
     private final PacedSums paced;
     private final List<SheetPiece> pieces;
     private double atOnce;
     private double lostWhenHard;
     private double held;
     private double flour;
+    private double pulseFlour;
     private double fat;
     private double salt;
     private double grams;
@@ -46,6 +50,10 @@ public final class DoughTotals {
     DoughTotals(Formula formula, List<DoughRow> rows) {
         this.formula = formula;
         this.plainWater = formula.lines().stream().filter(PlainWater::is).toList();
+        this.filling = formula.lines().stream()
+                .filter(line -> line.part() == Part.FILLING)
+                .mapToDouble(Line::grams)
+                .sum();
         this.paced = new PacedSums();
         this.pieces = new ArrayList<>();
         rows.forEach(row -> add(row, 1));
@@ -54,12 +62,14 @@ public final class DoughTotals {
     private DoughTotals(DoughTotals other, Formula formula) {
         this.formula = formula;
         this.plainWater = other.plainWater;
+        this.filling = other.filling;
         this.paced = new PacedSums(other.paced);
         this.pieces = new ArrayList<>(other.pieces);
         this.atOnce = other.atOnce;
         this.lostWhenHard = other.lostWhenHard;
         this.held = other.held;
         this.flour = other.flour;
+        this.pulseFlour = other.pulseFlour;
         this.fat = other.fat;
         this.salt = other.salt;
         this.grams = other.grams;
@@ -111,11 +121,13 @@ public final class DoughTotals {
         held = PacedSums.sum(held, sign * water.held());
         grams = PacedSums.sum(grams, signed);
         flour = PacedSums.sum(flour, row.countsAsFlour() ? signed : 0);
+        pulseFlour = PacedSums.sum(
+                pulseFlour, row.countsAsFlour() && row.ingredient().legume() ? signed : 0);
         fat = PacedSums.sum(fat, sign * RowWater.pureFat(row));
         salt = PacedSums.sum(salt, row.ingredient().role() == Role.SALT ? signed : 0);
         plainWaterBrings = PacedSums.sum(plainWaterBrings, row.isPlainWater() ? sign * water.bringsAtOnce() : 0);
         solids = PacedSums.sum(solids, signed * row.solidsShare());
-        gel = PacedSums.sum(gel, signed * row.gelShare(Uptake.scalding(formula.waterTemperatureC())));
+        gel = PacedSums.sum(gel, signed * row.gelShare(Uptake.scalding(formula.waterTemperatureC(row.line()))));
         Behaviour behaviour = row.behaviour();
         if (behaviour != null) {
             networkProtein = PacedSums.sum(networkProtein, signed * row.proteinShare() * behaviour.glutenQuality());
@@ -162,9 +174,24 @@ public final class DoughTotals {
         return grams;
     }
 
+    /** Mass of the formula's filling, g; 0 without one. */
+    public double fillingGrams() {
+        return filling;
+    }
+
+    /** A piece of it with its filling inside; nothing for pieces that have none. */
+    public Optional<FilledPiece> filledPiece() {
+        return filling > 0 ? FilledPiece.of(formula, grams, filling) : Optional.empty();
+    }
+
     /** x, pure fat of the fat lines over flour; 0 without flour. */
     public double fatPerFlour() {
         return perFlour(fat);
+    }
+
+    /** p, pulse flours as a share of the flour; 0 without flour. */
+    public double pulseShare() {
+        return perFlour(pulseFlour);
     }
 
     /** Grams of salt per 100 g flour; 0 without flour. */
@@ -219,8 +246,9 @@ public final class DoughTotals {
         return Uptake.coating(formula.fatTiming(), fatPerFlour());
     }
 
-    double tauFactor() {
-        return Uptake.tauFactor(formula, fatPerFlour());
+    /** How much fat rubbed in first slows every uptake. */
+    double fatSlows() {
+        return Uptake.fatSlows(formula.fatTiming(), fatPerFlour());
     }
 
     /** Grams of water-like plasticiser in play. */
@@ -242,7 +270,7 @@ public final class DoughTotals {
     private Paces paces() {
         Paces known = paces;
         if (known == null) {
-            known = paced.paces(coating(), tauFactor(), saltPct());
+            known = paced.paces(coating(), fatSlows(), saltPct());
             paces = known;
         }
         return known;

@@ -38,6 +38,9 @@ import verdamen.core.prep.Pressing;
  * @param perDough grams of filling for a gram of dough; null without dough
  * @param perPieceGrams filling in a piece, g; null without a piece
  * @param doughPerPieceGrams dough of a piece, g; null without a piece
+ * @param saltGrams salt in it, with that of its preparations, g
+ * @param saltPct that salt, % of the filling as it is now
+ * @param rawSaltPct the same salt, % of what went in, before anything was pressed or cooked out of it
  * @param waysOut what to do when it is too wet, each computed alone; empty when it is not
  * @param steps how the figure comes about
  */
@@ -51,6 +54,9 @@ public record Filling(
         @Nullable Double perDough,
         @Nullable Double perPieceGrams,
         @Nullable Double doughPerPieceGrams,
+        double saltGrams,
+        double saltPct,
+        double rawSaltPct,
         List<FillingWayOut> waysOut,
         List<ExplanationStep> steps) {
 
@@ -136,6 +142,9 @@ public record Filling(
                     dough > 0 ? Double.valueOf(grams / dough) : null,
                     count == null ? null : Double.valueOf(grams / count),
                     count == null ? null : Double.valueOf(pieces.doughGrams()),
+                    Share.ofPct(saltPct).fraction() * grams,
+                    saltPct,
+                    rawSaltPct(),
                     tooWet ? waysOut() : List.of(),
                     List.of(ExplanationStep.of(
                             Rule.FILLING_FREE_WATER,
@@ -145,6 +154,21 @@ public record Filling(
                             Term.grams(Symbol.FILLING_DRINKS, drinks()),
                             Term.grams(Symbol.FILLING, grams),
                             Term.percent(Symbol.FILLING_SALT_PCT, saltPct))));
+        }
+
+        /** What is left weighs less than what went in: the same salt is a smaller share of that. */
+        private double rawSaltPct() {
+            double raw = 0;
+            for (Line line : lines) {
+                raw += formula.preps().stream()
+                        .filter(chain -> chain.key().equals(line.prep())
+                                && chain.result().baseGrams() > 0)
+                        .findFirst()
+                        .map(chain ->
+                                line.grams() * chain.rawGrams() / chain.result().baseGrams())
+                        .orElse(line.grams());
+            }
+            return Share.of(Share.ofPct(saltPct).fraction() * grams, raw).pct();
         }
 
         private double free() {

@@ -209,7 +209,7 @@ final class LedgerWriter {
     }
 
     private void scalding(WaterAccount account, UptakeParts parts, List<ExplanationStep> steps) {
-        Double celsius = dough.formula().waterTemperatureC();
+        Double celsius = dough.formula().waterTemperatureC(account.row().line());
         Behaviour behaviour = account.row().behaviour();
         double scalding = Uptake.scalding(celsius);
         if (celsius == null
@@ -237,7 +237,7 @@ final class LedgerWriter {
         if (slows != 1) {
             steps.add(factor(Rule.FAT_SLOWS, slows, Term.factor(FAT_PER_FLOUR, dough.fatPerFlour())));
         }
-        Double celsius = formula.waterTemperatureC();
+        Double celsius = formula.waterTemperatureC(account.row().line());
         double speed = Uptake.waterSpeed(celsius);
         if (celsius != null && celsius >= Coefficient.TEPID_WATER_BELOW.value()) {
             steps.add(factor(Rule.WATER_SPEED, speed, Term.factor(SCALDING, Uptake.scalding(celsius))));
@@ -247,7 +247,7 @@ final class LedgerWriter {
                 account.uptakeTau(),
                 Unit.MINUTES,
                 Term.minutes(BOOK_TAU, behaviour.uptakeTauMin()),
-                Term.of(KNEADING, formula.kneading().uptakeFactor()),
+                Term.of(KNEADING, formula.kneading(account.row().line()).uptakeFactor()),
                 Term.factor(WATER_SPEED, speed),
                 Term.factor(FAT_SLOWS, slows)));
     }

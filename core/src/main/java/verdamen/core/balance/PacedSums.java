@@ -104,15 +104,15 @@ final class PacedSums {
      * All paces with what does not change with time worked out.
      *
      * @param coating share of uptake that fat rubbed in first leaves, 0 to 1
-     * @param tauFactor how much slower flour drinks than at the reference
+     * @param slower how much fat rubbed in first slows every uptake
      * @param saltPct g of salt per 100 g flour
      */
-    Paces paces(double coating, double tauFactor, double saltPct) {
+    Paces paces(double coating, double slower, double saltPct) {
         Paces all = Paces.of(uptaking.count(), bran.count(), releasing.count());
         for (int at = 0; at < uptaking.count(); at++) {
             Uptaking pace = uptaking.paces.get(at);
             all.drinks[at] = uptaking.grams[at] * (pace.coats() ? coating : 1);
-            all.drinkTau[at] = pace.tau() * tauFactor;
+            all.drinkTau[at] = pace.tau() * slower;
             all.drinkStart[at] = pace.headStart();
         }
         for (int at = 0; at < bran.count(); at++) {

@@ -36,7 +36,7 @@ record RowWater(
      * @param moisture the flour's moisture as a fraction; absent for what is no flour
      * @param absorption A(M), or A₁₄ with hot water for what is no flour
      * @param grams g taken up in the end were nothing coated
-     * @param tau time constant of the uptake before kneading, temperature and fat, minutes; 0 for what is soaked already
+     * @param tau time constant of the uptake before fat, minutes; 0 for what is soaked already
      * @param coats whether fat rubbed in first keeps some of it dry
      * @param bran g that its bran takes up beside, in the end, were nothing coated
      */
@@ -93,7 +93,7 @@ record RowWater(
 
     private static Drinker drinker(Formula formula, DoughRow row, Behaviour behaviour) {
         double book = row.absorption(behaviour);
-        double hot = row.starterHalf() ? 1 : Uptake.hotWaterFactor(behaviour, formula.waterTemperatureC());
+        double hot = row.starterHalf() ? 1 : Uptake.hotWaterFactor(behaviour, formula.waterTemperatureC(row.line()));
         Double moisture = row.isFlour() ? Double.valueOf(moisture(row)) : null;
         double absorption = moisture == null ? book * hot : Uptake.absorptionAt(book * hot, moisture);
         return new Drinker(
@@ -102,7 +102,7 @@ record RowWater(
                 moisture,
                 absorption,
                 row.grams() * absorption,
-                row.starterHalf() ? 0 : behaviour.uptakeTauMin(),
+                row.starterHalf() ? 0 : behaviour.uptakeTauMin() * Uptake.stageFactor(formula, row.line()),
                 row.isFlour() && !row.starterHalf(),
                 row.hasBran() ? Coefficient.BRAN_ABSORPTION.value() * row.grams() : 0);
     }

@@ -3,6 +3,7 @@ package verdamen.core.balance;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
 import verdamen.core.model.Coefficient;
 import verdamen.core.pantry.Behaviour;
 
@@ -52,11 +53,9 @@ final class Uptake {
                         Coefficient.RUBBED_FAT_COATING.value() * fatPerFlour);
     }
 
-    /** Factor on every time constant of uptake: kneading · temperature · fat rubbed in first. */
-    static double tauFactor(Formula formula, double fatPerFlour) {
-        return formula.kneading().uptakeFactor().value()
-                * waterSpeed(formula.waterTemperatureC())
-                * fatSlows(formula.fatTiming(), fatPerFlour);
+    /** Factor on the time constant of a line's uptake: how its stage is mixed, and how warm that stage's liquid is. */
+    static double stageFactor(Formula formula, Line line) {
+        return formula.kneading(line).uptakeFactor().value() * waterSpeed(formula.waterTemperatureC(line));
     }
 
     /** How much fat rubbed in first slows uptake, 1 + 2x. */

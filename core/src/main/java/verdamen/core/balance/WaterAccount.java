@@ -50,7 +50,7 @@ record WaterAccount(
      * The account of a row in a dough.
      *
      * @param coating share of the flours that drinks
-     * @param slower factor on every time constant of uptake
+     * @param slower how much fat rubbed in first slows every uptake
      * @param saltPct grams of salt per 100 g flour
      */
     static WaterAccount of(DoughRow row, RowWater water, double coating, double slower, double saltPct) {

@@ -48,6 +48,7 @@ final class WaterNeeded {
         double firstPour = Math.max(0, Math.min(needed - width, Coefficient.FIRST_POUR_SHARE.value() * needed));
         double holdBack = Math.max(0, high - firstPour);
         List<Variance> variances = variances(parts, variance);
+        ToldWater told = told(needed, sd);
         double present = presentGrams();
         return new Water(
                 needed,
@@ -59,9 +60,11 @@ final class WaterNeeded {
                 additions(holdBack),
                 variances.isEmpty() ? null : Integer.valueOf(variances.get(0).line()),
                 present,
+                inStagesGrams(),
                 needed - present,
                 Scale.shown(Math.max(0, needed)),
                 Standing.of(softness(), dough.formula().style()),
+                told,
                 List.of(ExplanationStep.of(
                         Rule.WATER_NEEDED,
                         needed,
@@ -71,6 +74,32 @@ final class WaterNeeded {
                         Term.grams(BRINGS, bringsWithoutPlainWater()))),
                 weighNext(needed, variance),
                 variances);
+    }
+
+    private ToldWater told(double needed, double sd) {
+        DoughKind kind = DoughKind.of(dough);
+        boolean taught = isTaught();
+        double half = ToldWater.half(sd, kind, taught, base());
+        double firstPour = Math.max(0, Math.min(needed - half, Coefficient.FIRST_POUR_SHARE.value() * needed));
+        double holdBack = Math.max(0, needed + half - firstPour);
+        return new ToldWater(
+                needed - half,
+                needed + half,
+                firstPour,
+                holdBack,
+                additions(holdBack),
+                kind,
+                kind.off().value(),
+                taught,
+                ToldWater.steps(half, sd, kind, taught, base()));
+    }
+
+    /** Whether the kitchen knows the absorption of all flour that counts better than the book does. */
+    private boolean isTaught() {
+        double few = Coefficient.ACCURACY_INCLUSION_LEAST.value() * dough.flourGrams();
+        return dough.rows().stream()
+                .filter(row -> row.countsAsFlour() && row.grams() > few)
+                .allMatch(DoughRow::isTaught);
     }
 
     /**
@@ -93,7 +122,7 @@ final class WaterNeeded {
                 .filter(line -> narrows(line.getValue(), variance))
                 .map(line -> {
                     double sd = Math.sqrt(Math.max(0, variance - line.getValue()));
-                    double width = Coefficient.RANGE_WIDTH.value() * sd;
+                    double width = half(sd);
                     return new WeighNext(
                             line.getKey(), ingredientOf(line.getKey()), sd, needed - width, needed + width);
                 })
@@ -101,9 +130,13 @@ final class WaterNeeded {
     }
 
     /** Whether so much less variance narrows the range by as much as is worth the trouble. */
-    private static boolean narrows(double saved, double variance) {
-        double left = Math.sqrt(Math.max(0, variance - saved)) / Math.sqrt(variance);
+    private boolean narrows(double saved, double variance) {
+        double left = half(Math.sqrt(Math.max(0, variance - saved))) / half(Math.sqrt(variance));
         return left <= 1 - Coefficient.WORTH_WEIGHING.value();
+    }
+
+    private double half(double sd) {
+        return ToldWater.half(sd, DoughKind.of(dough), isTaught(), base());
     }
 
     /** The lines that can err: those with mass that are neither plain water nor of the bench, row by row. */
@@ -145,21 +178,38 @@ final class WaterNeeded {
                 .sum();
     }
 
+    private double inStagesGrams() {
+        return dough.rows().stream()
+                .filter(row -> row.isPlainWater() && row.line().stage() != null)
+                .mapToDouble(DoughRow::grams)
+                .sum();
+    }
+
     /**
      * The additions that make up {@code holdBack}: 2 % of all that drinks to the nearest 5 g, at least 5 g, and larger
      * when there would be more than six of them; then the rest.
      */
     private Additions additions(double holdBack) {
         double step = Coefficient.ADDITION_STEP.value();
-        double drinkers = dough.rows().stream()
-                .filter(row -> row.behaviour() != null)
-                .mapToDouble(DoughRow::grams)
-                .sum();
+        double drinkers = drinkers();
         double rounded = step * Math.floor(Coefficient.ADDITION_SHARE.value() * drinkers / step + 0.5);
         double atLeast = step * Math.ceil(holdBack / Coefficient.ADDITIONS_MOST.value() / step);
         double each = Math.max(step, Math.max(rounded, atLeast));
         int full = (int) Math.floor(holdBack / each);
         return new Additions(full, each, holdBack - full * each);
+    }
+
+    /** All that drinks as flour does, g. */
+    private double drinkers() {
+        return dough.rows().stream()
+                .filter(row -> row.behaviour() != null)
+                .mapToDouble(DoughRow::grams)
+                .sum();
+    }
+
+    /** What the known error is a share of, g: the flour, or all that drinks where there is none. */
+    private double base() {
+        return dough.flourGrams() > 0 ? dough.flourGrams() : drinkers();
     }
 
     private Map<Integer, List<ExplanationStep>> varianceParts() {

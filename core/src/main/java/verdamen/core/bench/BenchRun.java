@@ -217,7 +217,7 @@ public record BenchRun(
             double minute = Math.max(0, minutes(wettedAt, entry.at()));
             pantry.feels().stream()
                     .filter(feel -> feel.code().equals(code))
-                    .map(feel -> feel.scaledBy(made.formula().style().feelScale()))
+                    .map(feel -> feel.of(made.formula().style()))
                     .map(Feel::softnessMid)
                     .findFirst()
                     .ifPresent(softness ->

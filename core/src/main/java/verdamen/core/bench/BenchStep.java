@@ -17,6 +17,7 @@ import verdamen.core.model.Range;
  * @param takes how long it likely takes at the bench, minutes
  * @param celsius how warm it is then, °C; null when it does not matter
  * @param grams how much of what it needs, g; null when it is told by the bowl
+ * @param stage for a stage before the dough itself, how it is mixed and what it comes to; null for any other step
  * @param handsBusy whether somebody's hands are in it; else it goes on by itself
  * @param needs what it needs
  * @param cautions the cautions that stand at it
@@ -31,6 +32,7 @@ public record BenchStep(
         Range takes,
         @Nullable Double celsius,
         @Nullable Double grams,
+        @Nullable StageStep stage,
         boolean handsBusy,
         List<Need> needs,
         List<Caution> cautions,
@@ -43,10 +45,12 @@ public record BenchStep(
         SET_UP("set-up"),
         /** Preparing vegetables, potato, greens or pulses. */
         PREPARE("prepare"),
-        /** Flour, water and yeast of the first stage, mixed and left to rise. */
+        /** Flour, water and yeast of a stage before the dough itself, mixed and left to rise. */
         SPONGE("sponge"),
-        /** Flour or meal and liquid of the first stage, mixed and left to swell. */
+        /** Flour or meal and liquid of a stage before, mixed and left to swell. */
         SOAKER("soaker"),
+        /** Flour, meal or flakes of a stage before, with hot liquid, and left to swell and cool. */
+        SCALD("scald"),
         /** Mixing what is dry. */
         MIX_DRY("mix-dry"),
         /** Rubbing the fat into what is dry. */
@@ -103,7 +107,19 @@ public record BenchStep(
     /** This step as a formula says of it: in words of its own, and likely so long. */
     BenchStep with(@Nullable String own, Range likely) {
         return new BenchStep(
-                key, kind, atMinute, minutes, likely, celsius, grams, handsBusy, needs, cautions, canBeLeftOut, own);
+                key,
+                kind,
+                atMinute,
+                minutes,
+                likely,
+                celsius,
+                grams,
+                stage,
+                handsBusy,
+                needs,
+                cautions,
+                canBeLeftOut,
+                own);
     }
 
     /** This step with more cautions. */
@@ -118,6 +134,7 @@ public record BenchStep(
                 takes,
                 celsius,
                 grams,
+                stage,
                 handsBusy,
                 needs,
                 List.copyOf(all),

@@ -69,6 +69,7 @@ record OwnSteps(List<BenchStep> steps, List<BenchStep> leftOut) {
                     edit.minutes() == null ? typical.minutes() : new Range(edit.minutes(), edit.minutes()),
                     null,
                     null,
+                    null,
                     typical.handsBusy(),
                     typical.needs(),
                     List.of(),

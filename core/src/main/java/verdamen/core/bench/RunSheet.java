@@ -14,13 +14,16 @@ import verdamen.core.caution.CautionCause;
 import verdamen.core.caution.Cautions;
 import verdamen.core.cooking.Cooking;
 import verdamen.core.formula.FatTiming;
-import verdamen.core.formula.FirstStage;
 import verdamen.core.formula.Formula;
-import verdamen.core.formula.Method;
+import verdamen.core.formula.MixedStage;
 import verdamen.core.formula.Phase;
 import verdamen.core.formula.PhaseKind;
 import verdamen.core.formula.Pieces;
+import verdamen.core.formula.Stage;
 import verdamen.core.model.Range;
+import verdamen.core.prep.Chain;
+import verdamen.core.prep.Heating;
+import verdamen.core.prep.StepResult;
 
 /**
  * A formula as it is made: what is weighed into which bowl, and what is done in which order.
@@ -57,14 +60,25 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Benc
             @Nullable Double atMinute,
             @Nullable Double minutes,
             @Nullable Double celsius,
-            @Nullable Double grams) {
+            @Nullable Double grams,
+            @Nullable MixedStage stage) {
 
         static Told of(Kind kind) {
-            return new Told(kind, null, null, null, null);
+            return new Told(kind, null, null, null, null, null);
+        }
+
+        static Told ofStage(MixedStage mixed) {
+            Stage stage = mixed.stage();
+            Kind kind = switch (stage.kind()) {
+                case SPONGE -> Kind.SPONGE;
+                case SOAKER -> Kind.SOAKER;
+                case SCALD -> Kind.SCALD;
+            };
+            return new Told(kind, null, stage.minutes(), stage.placeC(), null, mixed);
         }
 
         static Told at(Kind kind, double atMinute, @Nullable Double minutes, @Nullable Double celsius) {
-            return new Told(kind, atMinute, minutes, celsius, null);
+            return new Told(kind, atMinute, minutes, celsius, null, null);
         }
     }
 
@@ -94,6 +108,7 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Benc
                         takes(each, typical),
                         each.celsius(),
                         each.grams(),
+                        each.stage() == null ? null : StageStep.of(each.stage()),
                         typical.handsBusy(),
                         typical.needs(),
                         number == 1 ? cautions.getOrDefault(each.kind(), List.of()) : List.of(),
@@ -111,16 +126,16 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Benc
                 case "prep" -> Kind.PREPARE;
                 case "portion" -> Kind.COOK;
                 case "card" -> Kind.KEEP;
-                default -> cause == null ? Kind.SET_UP : place(cause);
+                default -> cause == null ? Kind.SET_UP : place(cause, caution.at());
             };
         }
 
-        private Kind place(CautionCause.Kind cause) {
+        private Kind place(CautionCause.Kind cause, String at) {
             return switch (cause) {
                 case KNEADING -> kneading();
                 case HEAT -> Kind.COOK;
                 case CHILL -> Kind.CHILL;
-                case WATER -> Kind.POUR;
+                case WATER -> at.startsWith("stages") ? Kind.SCALD : Kind.POUR;
                 case STICKING -> Kind.ROLL;
                 case STEP, KEPT_LIQUID -> Kind.PREPARE;
                 case INGREDIENT, STYLE -> Kind.SET_UP;
@@ -138,12 +153,33 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Benc
             if (minutes != null && typical.minutes().high() == 0) {
                 return new Range(minutes, minutes);
             }
+            if (told.kind() == Kind.PREPARE) {
+                return preparing(typical);
+            }
             double times = switch (typical.per()) {
                 case BATCH -> 1;
                 case CHAIN -> formula.preps().size();
                 case PIECE -> pieces();
             };
             return new Range(typical.minutes().low() * times, typical.minutes().high() * times);
+        }
+
+        /** Each chain's own minutes on the burner where they are known, and hands beside. */
+        private Range preparing(StepKindRow typical) {
+            double low = 0;
+            double high = 0;
+            for (Chain chain : formula.preps()) {
+                double heatLow = 0;
+                double heatHigh = 0;
+                for (StepResult step : chain.steps()) {
+                    Heating heating = step.heating();
+                    heatLow += heating == null ? 0 : heating.range().low();
+                    heatHigh += heating == null ? 0 : heating.range().high();
+                }
+                low += Math.max(typical.minutes().low(), heatLow);
+                high += Math.max(typical.minutes().high(), typical.minutes().low() + heatHigh);
+            }
+            return new Range(low, high);
         }
 
         private double pieces() {
@@ -157,7 +193,7 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Benc
             if (!formula.preps().isEmpty()) {
                 steps.add(Told.of(Kind.PREPARE));
             }
-            firstStage(steps);
+            formula.stages().forEach(stage -> steps.add(Told.ofStage(stage)));
             steps.add(Told.of(Kind.MIX_DRY));
             mixing(steps);
             standing(steps);
@@ -178,14 +214,6 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Benc
             return bowls.stream().anyMatch(bowl -> bowl.kind() == kind);
         }
 
-        private void firstStage(List<Told> steps) {
-            Method method = formula.method();
-            if (method.firstStage() != null && has(WeighedBowl.Kind.FIRST_STAGE)) {
-                Kind kind = method.firstStage() == FirstStage.SPONGE ? Kind.SPONGE : Kind.SOAKER;
-                steps.add(new Told(kind, null, method.standingMinutes(), method.standingC(), null));
-            }
-        }
-
         private Kind kneading() {
             return switch (formula.kneading()) {
                 case HAND -> Kind.KNEAD_BY_HAND;
@@ -199,19 +227,22 @@ public record RunSheet(List<WeighedBowl> bowls, List<BenchStep> steps, List<Benc
             if (fat && formula.fatTiming() == FatTiming.COAT_FIRST) {
                 steps.add(Told.of(Kind.RUB_IN_FAT));
             }
-            // No more than is weighed, so that what is poured and what is ready reach to the same end.
-            double poured = Math.min(water.firstPour(), water.present());
-            double ready = Math.max(0, water.firstPour() + water.holdBack() - poured);
-            steps.add(new Told(Kind.POUR, 0.0, null, formula.waterTemperatureC(), poured));
+            // No more than is weighed, so that what is poured and what is ready reach to the same end; what a stage
+            // before has
+            // had of the water is in the bowl already.
+            double had = water.inStages();
+            double poured = Math.min(Math.max(0, water.told().firstPour() - had), water.present() - had);
+            double ready = Math.max(0, water.told().firstPour() + water.told().holdBack() - had - poured);
+            steps.add(new Told(Kind.POUR, 0.0, null, formula.waterTemperatureC(), poured, null));
             if (has(WeighedBowl.Kind.INCLUSIONS)) {
                 steps.add(Told.of(Kind.ADD_INCLUSIONS));
             }
             if (ready > 0) {
-                steps.add(new Told(Kind.HOLD_BACK, null, null, null, ready));
+                steps.add(new Told(Kind.HOLD_BACK, null, null, null, ready, null));
             }
             double kneaded = formula.kneading().endMinute();
             steps.add(Told.at(
-                    kneading(), 0, kneaded, formula.method().temperatures().doughC()));
+                    kneading(), 0, kneaded, formula.timeline().temperature().startC()));
             if (fat && formula.fatTiming() == FatTiming.LAST) {
                 steps.add(Told.of(Kind.KNEAD_IN_FAT));
             }

@@ -2,11 +2,12 @@ package verdamen.core.bench;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.FatTiming;
@@ -14,6 +15,7 @@ import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.LineSource;
 import verdamen.core.formula.Part;
+import verdamen.core.formula.Stage;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
@@ -24,14 +26,15 @@ import verdamen.core.prep.Chain;
  * What is weighed together.
  *
  * @param kind which bowl it is
+ * @param stage number of the stage that is weighed in it, from 0; null for what is of the dough itself, or not of the dough
  * @param weighed what goes into it, in the order of the formula
  * @param grams all of it, g
  */
-public record WeighedBowl(Kind kind, List<Weighed> weighed, double grams) {
+public record WeighedBowl(Kind kind, @Nullable Integer stage, List<Weighed> weighed, double grams) {
 
     /** A bowl, in the order in which they are weighed. */
     public enum Kind implements Coded {
-        /** Sponge or soaker. */
+        /** A stage before the dough itself: sponge, soaker or scald. */
         FIRST_STAGE("first-stage"),
         /** Flour and everything dry. */
         DRY("dry"),
@@ -82,20 +85,40 @@ public record WeighedBowl(Kind kind, List<Weighed> weighed, double grams) {
 
     /** What is weighed for a formula, bowl by bowl; no empty ones. */
     static List<WeighedBowl> of(Formula formula) {
-        Map<Kind, List<Weighed>> bowls = new EnumMap<>(Kind.class);
+        Map<Place, List<Weighed>> bowls = new TreeMap<>();
         double flour = BakersPercentages.flourGrams(formula.lines());
         for (List<Line> together : together(formula)) {
             Line first = together.get(0);
             double grams = together.stream().mapToDouble(Line::grams).sum();
-            bowls.computeIfAbsent(kind(first, formula), kind -> new ArrayList<>())
+            bowls.computeIfAbsent(Place.of(first, formula), place -> new ArrayList<>())
                     .add(weighed(first, grams, flour, formula));
         }
         return bowls.entrySet().stream()
                 .map(bowl -> new WeighedBowl(
-                        bowl.getKey(),
+                        bowl.getKey().kind(),
+                        bowl.getKey().stage() < 0
+                                ? null
+                                : Integer.valueOf(bowl.getKey().stage()),
                         List.copyOf(bowl.getValue()),
                         bowl.getValue().stream().mapToDouble(Weighed::grams).sum()))
                 .toList();
+    }
+
+    /** Which bowl something goes into; stage −1 for none. */
+    private record Place(Kind kind, int stage) implements Comparable<Place> {
+
+        static Place of(Line line, Formula formula) {
+            Kind kind = WeighedBowl.kind(line, formula);
+            Stage stage = line.stage();
+            return new Place(kind, kind == Kind.FIRST_STAGE && stage != null ? stage.number() : -1);
+        }
+
+        @Override
+        public int compareTo(Place other) {
+            return Comparator.comparing(Place::kind)
+                    .thenComparingInt(Place::stage)
+                    .compare(this, other);
+        }
     }
 
     /** What is on the scale as one: all that a preparation put into the same part, but its liquid is poured by itself. */
@@ -122,7 +145,7 @@ public record WeighedBowl(Kind kind, List<Weighed> weighed, double grams) {
                 grams,
                 flour > 0 ? Double.valueOf(Share.of(grams, flour).pct()) : null,
                 line.ingredient().isPlainWater()
-                        ? formula.waterTemperatureC()
+                        ? formula.waterTemperatureC(line)
                         : line.measured().temperatureC(),
                 line.ingredient().isPlainWater(),
                 line.prep() != null);
@@ -142,7 +165,7 @@ public record WeighedBowl(Kind kind, List<Weighed> weighed, double grams) {
         if (line.part() == Part.FILLING) {
             return Kind.FILLING;
         }
-        if (line.headStartMinutes() > 0) {
+        if (line.stage() != null) {
             return Kind.FIRST_STAGE;
         }
         return switch (line.ingredient().role()) {

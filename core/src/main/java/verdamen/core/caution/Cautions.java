@@ -10,6 +10,7 @@ import verdamen.core.caution.CautionCause.Kind;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Kneading;
 import verdamen.core.formula.Line;
+import verdamen.core.formula.MixedStage;
 import verdamen.core.formula.OpenLine;
 import verdamen.core.formula.Phase;
 import verdamen.core.formula.PhaseKind;
@@ -99,10 +100,18 @@ public final class Cautions {
     }
 
     private void hotWater(CautionRule rule) {
-        Double water = formula.waterTemperatureC();
-        if (water != null && water >= Coefficient.HOT_WATER_FROM.value()) {
-            String key = "water " + Math.round(water) + " °C";
-            add(rule, "waterTemperatureC", key, List.of(CautionCause.ofWater(water)));
+        Double hottest = formula.waterTemperatureC();
+        String at = "waterTemperatureC";
+        for (MixedStage mixed : formula.stages()) {
+            Double liquid = mixed.stage().waterTemperatureC();
+            if (liquid != null && (hottest == null || liquid > hottest)) {
+                hottest = liquid;
+                at = "stages[" + mixed.stage().number() + "].waterTemperatureC";
+            }
+        }
+        if (hottest != null && hottest >= Coefficient.HOT_WATER_FROM.value()) {
+            String key = "water " + Math.round(hottest) + " °C";
+            add(rule, at, key, List.of(CautionCause.ofWater(hottest)));
         }
     }
 

@@ -2,6 +2,7 @@ package verdamen.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.DoughTotals;
@@ -13,9 +14,12 @@ import verdamen.core.pantry.Pantry;
 
 /**
  * The lines of plain water of a formula's dough. Set to what is needed, the one of the dough itself takes what the others,
- * such as a soaker's, leave; when these alone are more than that, all of them shrink in their ratio.
+ * such as a soaker's, leave, on a new line when it has none; when these alone are more than that, all of them shrink in their
+ * ratio.
  */
 public final class WaterLines {
+
+    private static final int NONE = -1;
 
     private WaterLines() {}
 
@@ -32,21 +36,24 @@ public final class WaterLines {
     private static FormulaSpec set(FormulaSpec spec, Formula formula, Pantry pantry, DoubleUnaryOperator shown) {
         double needed = shown.applyAsDouble(Math.max(0, DoughTotals.of(formula).waterNeeded()));
         List<Integer> lines = lines(spec, pantry);
-        if (lines.isEmpty()) {
+        Optional<Integer> ofDough = lines.stream()
+                .filter(index -> spec.isOfDoughItself(line(spec, index)))
+                .findFirst();
+        double inStages =
+                lines.stream().mapToDouble(index -> grams(spec, index)).sum();
+        if (ofDough.isEmpty() && (lines.isEmpty() || needed > inStages)) {
             List<@Nullable LineSpec> all = new ArrayList<>(spec.linesOrNone());
-            all.add(LineSpec.of(pantry.plainWater().code(), needed));
+            all.add(LineSpec.of(pantry.plainWater().code(), shown.applyAsDouble(needed - inStages)));
             return spec.withLines(all);
         }
-        int main = lines.stream()
-                .filter(index -> stage(spec, index) == null)
-                .findFirst()
-                .orElse(lines.get(0));
+        int main = ofDough.orElse(NONE);
         double others = lines.stream()
                 .filter(index -> index != main)
                 .mapToDouble(index -> grams(spec, index))
                 .sum();
-        FormulaSpec set =
-                spec.withLine(main, line(spec, main).weighed(shown.applyAsDouble(Math.max(0, needed - others))));
+        FormulaSpec set = main == NONE
+                ? spec
+                : spec.withLine(main, line(spec, main).weighed(shown.applyAsDouble(Math.max(0, needed - others))));
         if (others <= needed) {
             return set;
         }
@@ -76,10 +83,6 @@ public final class WaterLines {
             throw new IllegalStateException("a line of water is there");
         }
         return line;
-    }
-
-    private static @Nullable String stage(FormulaSpec spec, int index) {
-        return line(spec, index).stage();
     }
 
     private static double grams(FormulaSpec spec, int index) {

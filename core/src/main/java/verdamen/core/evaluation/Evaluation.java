@@ -10,12 +10,17 @@ import verdamen.core.balance.Dough;
 import verdamen.core.balance.Filling;
 import verdamen.core.formula.BakersPercentages;
 import verdamen.core.formula.Formula;
+import verdamen.core.formula.Line;
+import verdamen.core.formula.Part;
+import verdamen.core.formula.PhaseKind;
+import verdamen.core.formula.Stage;
 import verdamen.core.handling.Handling;
 import verdamen.core.handling.Reason;
 import verdamen.core.handling.RolledDough;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.handling.SoftnessCurve;
 import verdamen.core.leavening.SodaAndPowder;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.Term;
 import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Style;
@@ -49,6 +54,8 @@ public record Evaluation(
         @Nullable Filling filling,
         @Nullable SodaAndPowder sodaAndPowder,
         List<Warning> warnings) {
+
+    private static final String COLD_MASH = "mash";
 
     /** The evaluation of a formula. */
     public static Evaluation of(Formula formula) {
@@ -93,11 +100,28 @@ public record Evaluation(
                     Warning.Kind.OPEN_LINES,
                     List.of(Term.count(OPEN_LINES, formula.openLines().size()))));
         }
+        warmForYeast(formula, warnings);
         double rollAt = formula.rollAtMinute();
+        double coldEnough = Coefficient.COOL_ENOUGH_TO_ROLL_C.value();
+        double rolledC = formula.timeline().celsius(rollAt);
+        boolean chilled = formula.timeline().phases().stream().anyMatch(phase -> phase.kind() == PhaseKind.CHILL);
+        if (chilled && hasColdMash(formula) && rolledC > coldEnough) {
+            warnings.add(new Warning(
+                    Warning.Kind.WARM_TO_ROLL,
+                    List.of(Term.celsius(DOUGH_TEMPERATURE, rolledC), Term.celsius(LIMIT, coldEnough))));
+        }
         if (window != null && (rollAt < window.first() || rollAt > window.last())) {
             warnings.add(new Warning(Warning.Kind.ROLLED_OUTSIDE_WINDOW, List.of(Term.minutes(MINUTE, rollAt))));
         }
-        if (formula.sheetMm() < handling.minSheetMm()) {
+        if (handling.wallMm() != null && handling.leastWallMm() != null) {
+            if (handling.wallMm() < handling.leastWallMm()) {
+                warnings.add(new Warning(
+                        Warning.Kind.WALL_TOO_THIN,
+                        List.of(
+                                Term.millimetres(FILLED_WALL, handling.wallMm()),
+                                Term.millimetres(LEAST_WALL, handling.leastWallMm()))));
+            }
+        } else if (formula.sheetMm() < handling.minSheetMm()) {
             warnings.add(new Warning(
                     Warning.Kind.SHEET_TOO_THIN,
                     List.of(
@@ -105,5 +129,33 @@ public record Evaluation(
                             Term.millimetres(THINNEST_SHEET, handling.minSheetMm()))));
         }
         return warnings;
+    }
+
+    private static boolean hasColdMash(Formula formula) {
+        return formula.lines().stream()
+                .anyMatch(line -> line.part() == Part.DOUGH
+                        && line.form() != null
+                        && line.form().code().equals(COLD_MASH));
+    }
+
+    /** The warmest of what yeast goes into, its liquid or the stage itself. */
+    private static void warmForYeast(Formula formula, List<Warning> warnings) {
+        double limit = Coefficient.YEAST_LIMIT_C.value();
+        double warmest = 0;
+        for (Line line : formula.lines()) {
+            if (line.part() == Part.DOUGH && line.ingredient().isAlive()) {
+                Double liquid = formula.waterTemperatureC(line);
+                Stage stage = line.stage();
+                double mixed = stage == null
+                        ? formula.timeline().temperature().startC()
+                        : formula.stages().get(stage.number()).mixedC();
+                warmest = Math.max(warmest, Math.max(mixed, liquid == null ? 0 : liquid));
+            }
+        }
+        if (warmest > limit) {
+            warnings.add(new Warning(
+                    Warning.Kind.WARM_FOR_YEAST,
+                    List.of(Term.celsius(WATER_TEMPERATURE, warmest), Term.celsius(LIMIT, limit))));
+        }
     }
 }

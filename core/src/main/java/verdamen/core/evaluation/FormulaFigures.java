@@ -75,7 +75,7 @@ public final class FormulaFigures {
     private void handling(Handling handling) {
         put(FormulaFigure.SOFTNESS, handling.softness());
         put(FormulaFigure.SHEET_STRENGTH, handling.sheetStrength());
-        put(FormulaFigure.THINNEST_SHEET, handling.minSheetMm());
+        put(FormulaFigure.THINNEST_SHEET, handling.thinnestMm());
         put(FormulaFigure.ROLLABILITY, handling.rollability());
         put(FormulaFigure.STICK, handling.stick());
         put(FormulaFigure.CRACK, handling.crack());

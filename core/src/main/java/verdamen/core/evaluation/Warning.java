@@ -22,6 +22,12 @@ public record Warning(Kind kind, List<Term> terms) {
         ROLLED_OUTSIDE_WINDOW("rolled-outside-window"),
         /** The sheet asked for is thinner than the dough can be rolled. */
         SHEET_TOO_THIN("sheet-too-thin"),
+        /** The wall round the filling is thinner than holds. */
+        WALL_TOO_THIN("wall-too-thin"),
+        /** What yeast goes into is so warm that it is harmed. */
+        WARM_FOR_YEAST("warm-for-yeast"),
+        /** A dough of cold mash is chilled, but not cold enough yet to be rolled. */
+        WARM_TO_ROLL("warm-to-roll"),
         /** Some lines do not count, because their amount or ingredient is not known yet. */
         OPEN_LINES("open-lines");
 

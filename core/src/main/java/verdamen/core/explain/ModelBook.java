@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import verdamen.core.balance.DoughKind;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Coefficient.Source;
 import verdamen.core.model.Confidence;
@@ -20,8 +21,9 @@ import verdamen.core.model.Unit;
  *
  * @param chapters the chapters, with every rule
  * @param others the coefficients that belong to no rule
+ * @param accuracy how far off the water asked for is known to be, by kind of dough
  */
-public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
+public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others, List<Accuracy> accuracy) {
 
     private static final ModelBook BOOK = load();
 
@@ -74,6 +76,14 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
         }
     }
 
+    /**
+     * How far off the model is known to be for a kind of dough.
+     *
+     * @param kind the kind
+     * @param off by how much, % of the flour either way, and where that comes from
+     */
+    public record Accuracy(DoughKind kind, CoefficientEntry off) {}
+
     /** A row of the table of rules. */
     private record Row(String chapter, RuleEntry entry, List<Coefficient> coefficients) {}
 
@@ -96,6 +106,9 @@ public record ModelBook(List<Chapter> chapters, List<CoefficientEntry> others) {
                 Arrays.stream(Coefficient.values())
                         .filter(coefficient -> !told.contains(coefficient))
                         .map(CoefficientEntry::of)
+                        .toList(),
+                Arrays.stream(DoughKind.values())
+                        .map(kind -> new Accuracy(kind, CoefficientEntry.of(kind.off())))
                         .toList());
     }
 

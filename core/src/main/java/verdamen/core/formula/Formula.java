@@ -25,6 +25,7 @@ import verdamen.core.prep.Chain;
  * @param timeline what happens until it is rolled
  * @param preps its preparation chains, worked out
  * @param portion how it is divided, cooked and kept
+ * @param stages the stages before the dough itself, in order; none for one dough
  */
 public record Formula(
         Pantry pantry,
@@ -42,18 +43,32 @@ public record Formula(
         Method method,
         Timeline timeline,
         List<Chain> preps,
-        Portioning portion) {
+        Portioning portion,
+        List<MixedStage> stages) {
 
     /** Copies the lines so that a formula never changes. */
     public Formula {
         lines = List.copyOf(lines);
         openLines = List.copyOf(openLines);
         preps = List.copyOf(preps);
+        stages = List.copyOf(stages);
     }
 
     /** Minute after wetting at which the dough is judged: kneading end and rest. */
     public double rollAtMinute() {
         return kneading.endMinute() + restMinutes;
+    }
+
+    /** Temperature of the liquid with which a line is wetted, °C: that of its stage; null for tepid. */
+    public @Nullable Double waterTemperatureC(Line line) {
+        Stage stage = line.stage();
+        return stage == null ? waterTemperatureC : stage.waterTemperatureC();
+    }
+
+    /** How a line is mixed: as its stage is. */
+    public Kneading kneading(Line line) {
+        Stage stage = line.stage();
+        return stage == null ? kneading : stage.kneading();
     }
 
     /** Its lines as they were asked for, without what preparations and the bench put in. */
@@ -64,6 +79,28 @@ public record Formula(
     /** This formula with other lines that count. */
     public Formula withLines(List<Line> otherLines) {
         return with(otherLines, sheetMm, restMinutes, timeline);
+    }
+
+    /** This formula divided, cooked or kept otherwise. */
+    public Formula withPortion(Portioning other) {
+        return new Formula(
+                pantry,
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                openLines,
+                lineCount,
+                notes,
+                method,
+                timeline,
+                preps,
+                other,
+                stages);
     }
 
     /** This formula rolled to another sheet, mm. */
@@ -93,6 +130,7 @@ public record Formula(
                 method,
                 otherTimeline,
                 preps,
-                portion);
+                portion,
+                stages);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coded;
+import verdamen.core.model.Coefficient;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
@@ -21,6 +22,7 @@ import verdamen.core.pantry.Style;
 import verdamen.core.prep.Chain;
 import verdamen.core.prep.ChainReader;
 import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.ChainUse;
 import verdamen.core.prep.LiquidUse;
 
 /**
@@ -57,7 +59,6 @@ public final class FormulaReader {
 
     private Formula formula(FormulaSpec spec) {
         Style style = known(null, "style", spec.style(), pantry::style);
-        Kneading kneading = choice(null, "kneading", spec.kneading(), Kneading.class, Kneading.HAND);
         FatTiming fatTiming = choice(null, "fatTiming", spec.fatTiming(), FatTiming.class, FatTiming.WITH_WATER);
         faults.number("waterTemperatureC", spec.waterTemperatureC(), Limit.WATER_TEMPERATURE_C);
         faults.number("restMinutes", spec.restMinutes(), Limit.REST_MINUTES);
@@ -66,17 +67,23 @@ public final class FormulaReader {
         RecipeNotes notes = notesReader.notes(spec.notes());
         Portioning portion = spec.portionOrNone();
         portion.check(faults);
-        MethodReader reader = new MethodReader(spec.methodOrNone(), kneading);
-        Map<String, Chain> chains = chains(spec.prepsOrNone(), reader.pressedLiquid());
-        PreparedLines prepared = new PreparedLines(chains, reader.headStartMinutes(), faults);
+        MethodReader reader = new MethodReader(spec.methodOrNone());
+        StageReader stages = new StageReader(spec, reader, pantry, faults);
+        Kneading kneading = choice(null, "kneading", stages.kneading(), Kneading.class, Kneading.HAND);
+        Double waterC = stages.waterTemperatureC();
+        Map<String, Chain> chains = chains(spec, reader.pressedLiquid());
+        PreparedLines prepared = new PreparedLines(chains, stages, faults);
         List<@Nullable LineSpec> specs = faults.atMost("lines", spec.lines(), Limit.LINES);
-        List<Line> lines = lines(specs, prepared);
+        List<Line> lines = lines(specs, prepared, stages);
         List<Phase> phases = reader.phases();
         faults.addAll(reader.faults());
         if (style == null || !faults.none()) {
             throw new RefusedException(faults.all());
         }
-        Method method = reader.method(style, BakersPercentages.flourGrams(lines));
+        Method method = reader.method(style, kneading, BakersPercentages.flourGrams(lines));
+        StageHeat heat = StageHeat.of(stages.before(), lines, kneading, waterC, method.temperatures());
+        stages.refuseDeadYeast(lines, heat.stages(), heat.doughC());
+        faults.refuse();
         double rest = phases.isEmpty()
                 ? orElse(spec.restMinutes(), style.restMin())
                 : phases.stream().mapToDouble(Phase::minutes).sum();
@@ -86,7 +93,7 @@ public final class FormulaReader {
                 style,
                 kneading,
                 fatTiming,
-                spec.waterTemperatureC(),
+                waterC,
                 rest,
                 orElse(spec.sheetMm(), style.sheetMm()),
                 orElse(spec.softnessTarget(), style.softnessTarget()),
@@ -95,36 +102,63 @@ public final class FormulaReader {
                 specs.size(),
                 notes,
                 method,
-                Timeline.of(kneading.endMinute(), rest, phases, warmth(method, fatTiming, counted)),
+                Timeline.of(kneading.endMinute(), rest, phases, warmth(method, heat.doughC(), fatTiming, counted)),
                 List.copyOf(chains.values()),
-                portion);
+                portion,
+                heat.stages());
     }
 
-    private static Timeline.Warmth warmth(Method method, FatTiming fatTiming, List<Line> lines) {
+    private static Timeline.Warmth warmth(Method method, double doughC, FatTiming fatTiming, List<Line> lines) {
         double grams = lines.stream()
                 .filter(line -> line.part() == Part.DOUGH
                         && (fatTiming != FatTiming.SURFACE || line.ingredient().role() != Role.FAT))
                 .mapToDouble(Line::grams)
                 .sum();
-        return new Timeline.Warmth(
-                method.temperatures().doughC(), method.temperatures().kitchenC(), grams);
+        return new Timeline.Warmth(doughC, method.temperatures().kitchenC(), grams);
     }
 
-    private Map<String, Chain> chains(List<ChainSpec> asked, LiquidUse usual) {
+    private Map<String, Chain> chains(FormulaSpec formula, LiquidUse usual) {
         Map<String, Chain> chains = new LinkedHashMap<>();
-        List<ChainSpec> specs = faults.atMost("preps", asked, Limit.CHAINS);
+        List<ChainSpec> specs = faults.atMost("preps", formula.prepsOrNone(), Limit.CHAINS);
         for (int index = 0; index < specs.size(); index++) {
             String path = "preps[" + index + "]";
-            ChainReader.read(specs.get(index), usual, pantry, faults, path).ifPresent(chain -> {
-                if (chains.put(chain.key(), chain) != null) {
-                    faults.add(null, path + ".key", FaultCode.TAKEN, chain.key());
-                }
-            });
+            ChainReader.read(specs.get(index), use(specs.get(index), formula, usual, pantry), pantry, faults, path)
+                    .ifPresent(chain -> {
+                        if (chains.put(chain.key(), chain) != null) {
+                            faults.add(null, path + ".key", FaultCode.TAKEN, chain.key());
+                        }
+                    });
         }
         return chains;
     }
 
-    private List<Line> lines(List<@Nullable LineSpec> specs, PreparedLines prepared) {
+    /**
+     * What a chain is for: a filling, or a dough with or without yeast.
+     *
+     * @param usual what becomes of liquid when the chain does not say
+     */
+    public static ChainUse use(ChainSpec chain, FormulaSpec formula, LiquidUse usual, Pantry pantry) {
+        boolean inDough = false;
+        boolean yeast = false;
+        for (LineSpec line : formula.linesOrNone()) {
+            if (line != null && line.belongsToDough()) {
+                inDough |= chain.key() != null && chain.key().equals(line.prep());
+                yeast |= line.ingredient() != null
+                        && pantry.ingredient(line.ingredient())
+                                .filter(Ingredient::isAlive)
+                                .isPresent();
+            }
+        }
+        Double burner = formula.portionOrNone().burnerW();
+        return new ChainUse(
+                usual,
+                (inDough && yeast ? Coefficient.COOL_ENOUGH_FOR_YEAST_C : Coefficient.COOL_ENOUGH_C).value(),
+                burner == null || !Double.isFinite(burner) || burner <= 0
+                        ? Coefficient.HEATING_BURNER_W.value()
+                        : burner);
+    }
+
+    private List<Line> lines(List<@Nullable LineSpec> specs, PreparedLines prepared, StageReader stages) {
         List<Line> lines = new ArrayList<>();
         boolean unknownIngredient = false;
         for (int index = 0; index < specs.size(); index++) {
@@ -139,8 +173,7 @@ public final class FormulaReader {
                 filled.stream().filter(line -> line.part() != Part.BESIDE).forEach(lines::add);
                 continue;
             }
-            Line line =
-                    spec == null ? missing(index, "ingredient") : line(index, spec, prepared.headStart(index, spec));
+            Line line = spec == null ? missing(index, "ingredient") : line(index, spec, stages.of(index, spec));
             if (line == null) {
                 unknownIngredient = true;
             } else if (line.part() != Part.BESIDE) {
@@ -186,7 +219,7 @@ public final class FormulaReader {
         return prepared.lines(index, spec, part, pantry);
     }
 
-    private @Nullable Line line(int index, LineSpec spec, double headStart) {
+    private @Nullable Line line(int index, LineSpec spec, @Nullable Stage stage) {
         if (spec.grams() == null) {
             missing(index, "grams");
         }
@@ -209,7 +242,7 @@ public final class FormulaReader {
                         ? null
                         : choice(index, "fatState", spec.fatState(), FatState.class, ingredient.fatState()),
                 LineSource.ASKED,
-                headStart,
+                part == Part.DOUGH ? stage : null,
                 null);
     }
 

@@ -25,6 +25,7 @@ import verdamen.core.prep.ChainSpec;
  * @param method how the dough is made beyond that
  * @param preps the preparation chains of its inclusions
  * @param portion how its dough is divided, cooked and kept
+ * @param stages the stages in which its dough is made, the last being the dough itself; absent for one
  */
 public record FormulaSpec(
         @Nullable String style,
@@ -38,7 +39,8 @@ public record FormulaSpec(
         @Nullable RecipeNotes notes,
         @Nullable MethodSpec method,
         @Within(Limit.CHAINS) @Nullable List<ChainSpec> preps,
-        @Nullable Portioning portion) {
+        @Nullable Portioning portion,
+        @Within(Limit.STAGES) @Nullable List<@Nullable StageSpec> stages) {
 
     /** A formula with notes, made in the usual way of nothing prepared. */
     public FormulaSpec(
@@ -61,6 +63,7 @@ public record FormulaSpec(
                 softnessTarget,
                 lines,
                 notes,
+                null,
                 null,
                 null,
                 null);
@@ -101,7 +104,8 @@ public record FormulaSpec(
                 notes,
                 method,
                 chains,
-                portion);
+                portion,
+                stages);
     }
 
     /** This formula with other lines. */
@@ -134,6 +138,24 @@ public record FormulaSpec(
         return with(kneading, fatTiming, waterTemperatureC, restMinutes, sheetMm, lines, method, otherPreps);
     }
 
+    /** This formula made in other stages; null for one. */
+    public FormulaSpec withStages(@Nullable List<@Nullable StageSpec> others) {
+        return new FormulaSpec(
+                style,
+                kneading,
+                fatTiming,
+                waterTemperatureC,
+                restMinutes,
+                sheetMm,
+                softnessTarget,
+                lines,
+                notes,
+                method,
+                preps,
+                portion,
+                others);
+    }
+
     /** This formula with other notes. */
     public FormulaSpec withNotes(@Nullable RecipeNotes otherNotes) {
         return new FormulaSpec(
@@ -148,7 +170,8 @@ public record FormulaSpec(
                 otherNotes,
                 method,
                 preps,
-                portion);
+                portion,
+                stages);
     }
 
     /** This formula divided, cooked or kept otherwise. */
@@ -165,7 +188,8 @@ public record FormulaSpec(
                 notes,
                 method,
                 preps,
-                otherPortion);
+                otherPortion,
+                stages);
     }
 
     private FormulaSpec with(
@@ -189,12 +213,23 @@ public record FormulaSpec(
                 notes,
                 otherMethod,
                 otherPreps,
-                portion);
+                portion,
+                stages);
     }
 
     /** Its lines, none when there is none. */
     public List<@Nullable LineSpec> linesOrNone() {
         return lines == null ? List.of() : lines;
+    }
+
+    /** Whether a line is wetted in the dough itself, not in a stage before it. */
+    public boolean isOfDoughItself(LineSpec line) {
+        Integer stage = line.stage();
+        if (stage == null) {
+            return true;
+        }
+        boolean two = stages == null && methodOrNone().firstStage() != null;
+        return stage == (stages == null ? (two ? 1 : 0) : stages.size() - 1);
     }
 
     /** One of its lines; null when there is no such line. */

@@ -21,7 +21,7 @@ import verdamen.core.pantry.Role;
  * @param measured what was measured of it
  * @param fatState for a fat, how firm it is
  * @param source where it comes from; several lines share an index when a preparation put something in
- * @param headStartMinutes minutes it was wet before the dough was: those of a sponge or soaker
+ * @param stage the stage before the dough itself in which it is wetted; null for the dough itself
  * @param prep key of the preparation chain that fills it; absent for what comes from the pantry
  */
 public record Line(
@@ -34,7 +34,7 @@ public record Line(
         Measured measured,
         @Nullable FatState fatState,
         LineSource source,
-        double headStartMinutes,
+        @Nullable Stage stage,
         @Nullable String prep) {
 
     /** Index of what the bench adds: it was not asked for. */
@@ -43,7 +43,12 @@ public record Line(
     /** A line of the pantry with typical values. */
     public static Line of(int index, Ingredient ingredient, double grams, Part part, LineSource source) {
         return new Line(
-                index, ingredient, grams, null, part, null, Measured.NONE, ingredient.fatState(), source, 0, null);
+                index, ingredient, grams, null, part, null, Measured.NONE, ingredient.fatState(), source, null, null);
+    }
+
+    /** Minutes it was wet before the dough was: those of the stage in which it is wetted, and of the stages after that. */
+    public double headStartMinutes() {
+        return stage == null ? 0 : stage.minutesBefore();
     }
 
     /** Whether it was asked for as such. */
@@ -111,14 +116,17 @@ public record Line(
 
     /** This line with another mass, weighed again. */
     public Line withGrams(double otherGrams) {
-        return new Line(
-                index, ingredient, otherGrams, null, part, form, measured, fatState, source, headStartMinutes, prep);
+        return new Line(index, ingredient, otherGrams, null, part, form, measured, fatState, source, stage, prep);
+    }
+
+    /** This line in a stage before the dough itself; null for the dough itself. */
+    public Line wettedIn(@Nullable Stage otherStage) {
+        return new Line(index, ingredient, grams, sdGrams, part, form, measured, fatState, source, otherStage, prep);
     }
 
     /** This line in another part. */
     public Line in(Part otherPart) {
-        return new Line(
-                index, ingredient, grams, sdGrams, otherPart, form, measured, fatState, source, headStartMinutes, prep);
+        return new Line(index, ingredient, grams, sdGrams, otherPart, form, measured, fatState, source, stage, prep);
     }
 
     /** This line in a form, in pieces of a size, mm; null for those of the form. */
@@ -133,7 +141,7 @@ public record Line(
                 measured.withPieceMm(otherMm),
                 fatState,
                 source,
-                headStartMinutes,
+                stage,
                 prep);
     }
 
@@ -154,7 +162,7 @@ public record Line(
                 measured.withWaterPct(otherWaterPct),
                 fatState,
                 source,
-                headStartMinutes,
+                stage,
                 prep);
     }
 }

@@ -17,7 +17,7 @@ import verdamen.core.pantry.Pantry;
  * @param part {@code dough} (default), {@code filling} or {@code surface}
  * @param form form of an inclusion, absent for the usual one of its group
  * @param fatState {@code liquid}, {@code soft} or {@code solid}, for a fat
- * @param stage {@code first} for a line of the sponge or soaker; absent for the dough itself
+ * @param stage number of the stage in which it is wetted, from 0; absent for the dough itself, the last
  * @param grams mass, g, 0 to 1,000,000; absent for all that the line's preparation chain gives
  * @param sd standard deviation of the mass, g; absent for a line weighed on a kitchen scale
  * @param open {@code unknown-amount} for a line without grams, {@code unread} for one without an ingredient: it is kept,
@@ -31,7 +31,7 @@ public record LineSpec(
         @Nullable String part,
         @Nullable String form,
         @Nullable String fatState,
-        @Nullable String stage,
+        @Within(Limit.STAGE) @Nullable Integer stage,
         @Within(Limit.GRAMS) @Nullable Double grams,
         @Within(Limit.GRAMS) @Nullable Double sd,
         @Nullable String open,
@@ -107,8 +107,8 @@ public record LineSpec(
     }
 
     /** This line in another stage of the dough; null for the dough itself. */
-    public LineSpec withStage(@Nullable String code) {
-        return new LineSpec(ingredient, prep, part, form, fatState, code, grams, sd, open, measured, origin);
+    public LineSpec withStage(@Nullable Integer number) {
+        return new LineSpec(ingredient, prep, part, form, fatState, number, grams, sd, open, measured, origin);
     }
 
     /** This line with another mass, g. */

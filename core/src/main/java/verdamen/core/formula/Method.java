@@ -13,10 +13,8 @@ import verdamen.core.prep.LiquidUse;
  * @param pickupWeighed whether that was weighed, not typical
  * @param waterAddition how the water goes in
  * @param seal how a filling is enclosed
+ * @param sealSaid whether that was said, not taken from the style
  * @param heat how a piece is cooked
- * @param firstStage what the first stage is; null for a dough of one stage
- * @param standingMinutes how long it stands, minutes; 0 without one
- * @param standingC how warm it is where it stands, °C
  * @param temperatures temperatures that the water's and the dough's follow from
  * @param steps steps of the run sheet that are made otherwise, left out or added
  */
@@ -27,10 +25,8 @@ public record Method(
         boolean pickupWeighed,
         WaterAddition waterAddition,
         Seal seal,
+        boolean sealSaid,
         Heat heat,
-        @Nullable FirstStage firstStage,
-        double standingMinutes,
-        double standingC,
         Temperatures temperatures,
         List<StepEdit> steps) {
 

@@ -20,22 +20,20 @@ final class MethodReader {
     private static final String AT = "method.";
 
     private final MethodSpec spec;
-    private final Kneading kneading;
     private final Faults faults = new Faults();
     private final LiquidUse pressedLiquid;
     private final @Nullable Sticking sticking;
     private final WaterAddition waterAddition;
     private final @Nullable Seal seal;
     private final Heat heat;
-    private final @Nullable FirstStage firstStage;
+    private final @Nullable StageKind firstStage;
     private final double standing;
     private final double kitchenC;
     private final List<Phase> phases;
     private final List<StepEdit> steps;
 
-    MethodReader(MethodSpec spec, Kneading kneading) {
+    MethodReader(MethodSpec spec) {
         this.spec = spec;
-        this.kneading = kneading;
         this.pressedLiquid =
                 orUsual(choice("pressedLiquid", spec.pressedLiquid(), LiquidUse.class), LiquidUse.DISCARDED);
         this.sticking = choice("sticking", spec.sticking(), Sticking.class);
@@ -43,7 +41,7 @@ final class MethodReader {
                 orUsual(choice("waterAddition", spec.waterAddition(), WaterAddition.class), WaterAddition.AT_ONCE);
         this.seal = choice("seal", spec.seal(), Seal.class);
         this.heat = orUsual(choice("heat", spec.heat(), Heat.class), Heat.HOT_DRY);
-        this.firstStage = choice("firstStage", spec.firstStage(), FirstStage.class);
+        this.firstStage = choice("firstStage", spec.firstStage(), StageKind.class);
         faults.number(AT + "standingMinutes", spec.standingMinutes(), Limit.REST_MINUTES);
         if (firstStage != null && spec.standingMinutes() == null) {
             faults.add(null, AT + "standingMinutes", FaultCode.MISSING, null);
@@ -62,8 +60,22 @@ final class MethodReader {
         return pressedLiquid;
     }
 
-    double headStartMinutes() {
+    /** What the first of two stages is; null for one, or where the stages are told one by one. */
+    @Nullable
+    StageKind firstStage() {
+        return firstStage;
+    }
+
+    double standingMinutes() {
         return standing;
+    }
+
+    double standingC() {
+        return spec.standingC() == null ? kitchenC : spec.standingC();
+    }
+
+    double kitchenC() {
+        return kitchenC;
     }
 
     List<Phase> phases() {
@@ -74,8 +86,8 @@ final class MethodReader {
         return faults.all();
     }
 
-    /** The method of a dough of a style with so much flour. */
-    Method method(Style style, double flourGrams) {
+    /** The method of a dough of a style, kneaded in a way, with so much flour. */
+    Method method(Style style, Kneading kneading, double flourGrams) {
         TemperaturesSpec asked = spec.temperaturesOrNone();
         return new Method(
                 pressedLiquid,
@@ -84,10 +96,8 @@ final class MethodReader {
                 weighedPickup() != null,
                 waterAddition,
                 orUsual(seal, Seal.of(style.code())),
+                seal != null,
                 heat,
-                firstStage,
-                standing,
-                spec.standingC() == null ? kitchenC : spec.standingC(),
                 new Method.Temperatures(
                         or(asked.doughC(), Coefficient.DOUGH_GOAL_C),
                         or(asked.flourC(), Coefficient.KITCHEN_C),

@@ -2,6 +2,7 @@ package verdamen.core.formula;
 
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
+import verdamen.core.pantry.Role;
 
 /**
  * How many pieces a formula makes: as its notes say, else by the weight of a piece.
@@ -22,6 +23,8 @@ public record Pieces(@Nullable Double count, double doughGrams, boolean stated) 
     public static double usableGrams(Formula formula) {
         double dough = formula.lines().stream()
                 .filter(line -> line.part() == Part.DOUGH)
+                .filter(line -> formula.fatTiming() != FatTiming.SURFACE
+                        || line.ingredient().role() != Role.FAT)
                 .mapToDouble(Line::grams)
                 .sum();
         return dough * (1 - Coefficient.BOWL_LOSS.value());

@@ -20,6 +20,7 @@ import verdamen.core.pantry.Storage;
  * @param sizes pieces of several sizes; absent for equal ones
  * @param storage code of the way of keeping what is not said otherwise
  * @param splits what part of the bread is kept otherwise
+ * @param filled how a piece with a filling is portioned; absent where nothing is said of it
  */
 public record Portioning(
         @Within(Limit.NAME) @Nullable String panName,
@@ -29,10 +30,11 @@ public record Portioning(
         @Within(Limit.OVEN_LOAD) @Nullable Integer load,
         @Within(Limit.SIZES) @Nullable List<SizeSpec> sizes,
         @Within(Limit.CODE) @Nullable String storage,
-        @Within(Limit.SPLITS) @Nullable List<SplitSpec> splits) {
+        @Within(Limit.SPLITS) @Nullable List<SplitSpec> splits,
+        @Nullable FilledSpec filled) {
 
     /** Nothing said. */
-    public static final Portioning NONE = new Portioning(null, null, null, null, null, null, null, null);
+    public static final Portioning NONE = new Portioning(null, null, null, null, null, null, null, null, null);
 
     /**
      * Pieces of one size.
@@ -54,6 +56,24 @@ public record Portioning(
             @Within(Limit.CODE) @Nullable String storage,
             @Within(Limit.PIECES) @Nullable Integer pieces) {}
 
+    /** Said all but how a piece with a filling is portioned. */
+    public Portioning(
+            @Nullable String panName,
+            @Nullable Double panMm,
+            @Nullable Double burnerW,
+            @Nullable Integer pans,
+            @Nullable Integer load,
+            @Nullable List<SizeSpec> sizes,
+            @Nullable String storage,
+            @Nullable List<SplitSpec> splits) {
+        this(panName, panMm, burnerW, pans, load, sizes, storage, splits, null);
+    }
+
+    /** With pieces with a filling portioned so; null where nothing is said of it. */
+    public Portioning withFilled(@Nullable FilledSpec other) {
+        return new Portioning(panName, panMm, burnerW, pans, load, sizes, storage, splits, other);
+    }
+
     /** The way of keeping it: the usual one when none is said. */
     public Storage storageOrUsual() {
         return storage == null ? Storage.usual() : Storage.find(storage).orElseGet(Storage::usual);
@@ -71,7 +91,7 @@ public record Portioning(
 
     /** With other parts kept otherwise than the rest. */
     public Portioning withSplits(@Nullable List<SplitSpec> others) {
-        return new Portioning(panName, panMm, burnerW, pans, load, sizes, storage, others);
+        return new Portioning(panName, panMm, burnerW, pans, load, sizes, storage, others, filled);
     }
 
     /** Of a batch so many times as large: so many times as many pieces of each size and way of keeping, rounded, at least one. */
@@ -92,7 +112,8 @@ public record Portioning(
                         ? null
                         : splits.stream()
                                 .map(split -> new SplitSpec(split.storage(), times(split.pieces(), factor)))
-                                .toList());
+                                .toList(),
+                filled);
     }
 
     private static @Nullable Integer times(@Nullable Integer count, double factor) {
@@ -107,6 +128,10 @@ public record Portioning(
         faults.number("pans", asDouble(pans), Limit.PANS);
         faults.number("load", asDouble(load), Limit.OVEN_LOAD);
         checkStorage("storage", storage, faults);
+        if (filled != null) {
+            faults.number("filled.shellGrams", filled.shellGrams(), Limit.PIECE_GRAMS);
+            faults.number("filled.fillingGrams", filled.fillingGrams(), Limit.PIECE_GRAMS);
+        }
         List<SizeSpec> checkedSizes = faults.atMost("sizes", sizes, Limit.SIZES);
         for (int at = 0; at < checkedSizes.size(); at++) {
             SizeSpec size = checkedSizes.get(at);

@@ -26,28 +26,16 @@ final class PreparedLines {
 
     private static final double ROUNDING = 1e-6;
     private static final String SALT = "salt-fine";
-    private static final String FIRST_STAGE = "first";
 
     private final Map<String, Chain> chains;
-    private final double standingMinutes;
+    private final StageReader stages;
     private final Faults faults;
     private final Map<String, Double> taken = new HashMap<>();
 
-    PreparedLines(Map<String, Chain> chains, double standingMinutes, Faults faults) {
+    PreparedLines(Map<String, Chain> chains, StageReader stages, Faults faults) {
         this.chains = chains;
-        this.standingMinutes = standingMinutes;
+        this.stages = stages;
         this.faults = faults;
-    }
-
-    /** Minutes that a line was wet before the dough was. */
-    double headStart(int index, LineSpec spec) {
-        if (spec.stage() == null) {
-            return 0;
-        }
-        if (!spec.stage().equals(FIRST_STAGE)) {
-            fault(index, "stage", FaultCode.UNKNOWN_CODE, spec.stage(), null);
-        }
-        return standingMinutes;
     }
 
     /** The lines that a chain fills; none, with a fault, when it cannot. */
@@ -80,7 +68,7 @@ final class PreparedLines {
 
     private List<Line> filled(int index, LineSpec spec, Part part, Chain chain, double share, Pantry pantry) {
         List<Line> lines = new ArrayList<>();
-        double head = headStart(index, spec);
+        Stage stage = part == Part.DOUGH ? stages.of(index, spec) : null;
         Ingredient ingredient = chain.result().ingredient();
         Form form = chain.form() == null ? null : pantry.form(chain.form()).orElseThrow();
         boolean waterChanges = ingredient.fatState() == null && ingredient.behaviour() == null;
@@ -100,7 +88,7 @@ final class PreparedLines {
                         .withTemperatureC(spec.measuredOrNone().temperatureC()),
                 ingredient.fatState(),
                 LineSource.ASKED,
-                head,
+                stage,
                 chain.key()));
         Map<Ingredient, Double> beside = new LinkedHashMap<>();
         for (Addition addition : chain.result().additions()) {
@@ -111,11 +99,13 @@ final class PreparedLines {
         if (part == Part.DOUGH) {
             liquid.forEach((what, grams) -> beside.merge(what, grams, Double::sum));
         } else {
-            liquid.forEach((what, grams) -> lines.add(Line.of(index, what, grams, Part.DOUGH, LineSource.PREPARED)));
+            liquid.forEach((what, grams) -> lines.add(
+                    Line.of(index, what, grams, Part.DOUGH, LineSource.PREPARED).wettedIn(stage)));
         }
         beside.forEach((what, grams) -> {
             if (grams > 0) {
-                lines.add(beside(index, what, grams, part, form, chain.pieceMm(), pantry));
+                lines.add(beside(index, what, grams, part, form, chain.pieceMm(), pantry)
+                        .wettedIn(stage));
             }
         });
         return lines;

@@ -117,7 +117,7 @@ public record BenchAdvice(
         Optional<Feel> felt = pantry.feels().stream()
                 .filter(each -> each.code().equals(feel))
                 .findFirst()
-                .map(each -> each.scaledBy(formula.style().feelScale()));
+                .map(each -> each.of(formula.style()));
         faults.require(felt.isPresent(), "feel", FaultCode.UNKNOWN_CODE, feel);
         faults.number("minute", (double) minute, 0, formula.timeline().horizon());
         faults.number("given", given, Limit.GRAMS);

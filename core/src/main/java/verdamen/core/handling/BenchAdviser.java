@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Gluten;
-import verdamen.core.balance.Water;
+import verdamen.core.balance.ToldWater;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.FormulaReader;
@@ -126,8 +126,8 @@ final class BenchAdviser {
                 : Math.min(grams, dough.flourGrams() > 0 ? Coefficient.BENCH_MOST.value() * dough.flourGrams() : grams);
     }
 
-    private Water held() {
-        return Balance.water(dough);
+    private ToldWater held() {
+        return Balance.water(dough).told();
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
+import verdamen.core.formula.FilledPiece;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
@@ -25,7 +26,7 @@ import verdamen.core.pantry.Form;
  * @param fillingShare share of its height that is filling; 0 without one
  * @param sheetMm the thickness asked for, mm
  * @param diameterMm its diameter then, mm
- * @param thinnestMm thinnest sheet the dough can be rolled to, mm
+ * @param thinnestMm thinnest sheet the piece can be rolled to, its filling in it, mm
  * @param inclusions the inclusions in pieces that are inside
  * @param fillingPieces what of the filling is in pieces, with its share of the filling; none without one
  * @param thicknesses the piece at a range of thicknesses, the thinnest first
@@ -102,7 +103,7 @@ public record Disc(
                 1 - 1 / Pieces.withFilling(formula),
                 formula.sheetMm(),
                 diameter,
-                handling.minSheetMm(),
+                handling.thinnestMm(),
                 inside(dough, piece),
                 insideFilling(formula, piece),
                 thicknesses(dough, piece, handling),
@@ -173,10 +174,11 @@ public record Disc(
                 Coefficient.DISC_STYLE_SHEETS.value() * formula.style().sheetMm(),
                 Coefficient.DISC_SHEETS.value() * formula.sheetMm());
         double step = Math.max(STEP_MM, Math.ceil((most - LEAST_MM) / MOST_STEPS / STEP_MM) * STEP_MM);
+        FilledPiece filled = dough.totals().filledPiece().orElse(null);
         List<AtThickness> all = new ArrayList<>();
         for (int i = 0; LEAST_MM + i * step <= most + 1e-9; i++) {
             double mm = LEAST_MM + i * step;
-            double tear = Risks.tear(handling.minSheetMm(), mm);
+            double tear = Handling.tear(filled, handling.minSheetMm(), mm);
             all.add(new AtThickness(
                     mm,
                     formula.style().discDiameterMm(piece * Pieces.withFilling(formula), mm),
@@ -187,6 +189,7 @@ public record Disc(
                                     handling.sheetStrength(),
                                     mm,
                                     handling.pieceShare(),
+                                    handling.pulseShare(),
                                     tear,
                                     handling.stick(),
                                     formula.style())),

@@ -148,7 +148,7 @@ final class Fixes {
 
     private double thicker() {
         return Math.max(
-                evidence.formula().sheetMm() + SHEET_STEP, evidence.handling().minSheetMm());
+                evidence.formula().sheetMm() + SHEET_STEP, evidence.handling().thinnestMm());
     }
 
     private double cookMinutes() {

@@ -4,6 +4,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughTotals;
 import verdamen.core.balance.Gluten;
+import verdamen.core.formula.FilledPiece;
 import verdamen.core.formula.Formula;
 
 /**
@@ -14,13 +15,17 @@ import verdamen.core.formula.Formula;
  * @param sheetStrength sheet strength E: gluten and gelled starch together, in the same points
  * @param gelShare share of the solids that is gelled starch, 0 to 1
  * @param pieceShare share of the dough that is inclusion in pieces above 1 mm, 0 to 1
+ * @param pulseShare pulse flours as a share of the flour, 0 to 1
  * @param hardPieceMm largest hard piece, mm; 0 for none
  * @param softPieceMm largest soft piece, mm; 0 for none
  * @param pieceCoverMm sheet that the pieces need, mm; 0 without pieces
- * @param minSheetMm thinnest sheet it can be rolled to, mm
+ * @param minSheetMm h_min, thinnest sheet the dough can be rolled to, mm
+ * @param wallMm dough on each side of a filling at the sheet asked for, mm; null for a piece without one
+ * @param leastWallMm the least wall that holds, h_min/1.35, mm; null for a piece without a filling
+ * @param thinnestMm thinnest sheet a piece can be rolled to, its filling in it, mm: the one at which its wall is as thin as holds
  * @param stick risk of sticking, %
  * @param crack risk of edges cracking, %
- * @param tear risk of tearing at the sheet asked for, %
+ * @param tear risk of tearing at the sheet asked for, %; of a filled piece, at its wall
  * @param springBackPct spring-back, % of the diameter
  * @param rollability what risks and spring-back leave, %
  * @param puff chance of puffing, %; null for styles that do not
@@ -31,10 +36,14 @@ public record Handling(
         double sheetStrength,
         double gelShare,
         double pieceShare,
+        double pulseShare,
         double hardPieceMm,
         double softPieceMm,
         double pieceCoverMm,
         double minSheetMm,
+        @Nullable Double wallMm,
+        @Nullable Double leastWallMm,
+        double thinnestMm,
         @Nullable Double stick,
         @Nullable Double crack,
         double tear,
@@ -47,7 +56,8 @@ public record Handling(
         return at(dough.totals(), minute);
     }
 
-    static Handling at(DoughTotals dough, double minute) {
+    /** How a dough handles at {@code minute} after wetting, by what it adds up to. */
+    public static Handling at(DoughTotals dough, double minute) {
         Formula formula = dough.formula();
         Gluten gluten = Gluten.of(dough);
         double points = gluten.points();
@@ -55,7 +65,8 @@ public record Handling(
         double cover =
                 dough.coarsest().map(piece -> piece.coverMm(dough.grams())).orElse(0.0);
         double thinnest = Risks.thinnestSheetMm(strength, cover);
-        double tear = Risks.tear(thinnest, formula.sheetMm());
+        FilledPiece filled = dough.filledPiece().orElse(null);
+        double tear = tear(filled, thinnest, formula.sheetMm());
         double spring = Risks.springBackPct(points, minute - formula.timeline().kneadedBefore(minute));
         Double softness = dough.softness(minute);
         Double stick = softness == null ? null : Double.valueOf(Risks.stick(softness, formula.style()));
@@ -66,10 +77,14 @@ public record Handling(
                 strength,
                 gluten.gelShare(),
                 gluten.pieceShare(),
+                dough.pulseShare(),
                 dough.largestPieceMm(false),
                 dough.largestPieceMm(true),
                 cover,
                 thinnest,
+                filled == null ? null : Double.valueOf(filled.wallMm(formula.sheetMm())),
+                filled == null ? null : Double.valueOf(FilledPiece.leastWallMm(thinnest)),
+                filled == null ? thinnest : FilledPiece.leastWallMm(thinnest) / filled.wallShare(),
                 stick,
                 crack,
                 tear,
@@ -79,8 +94,19 @@ public record Handling(
                         : Double.valueOf(Risks.rollability(stick, crack, tear, spring, formula.style())),
                 formula.style().puffs() && stick != null
                         ? Double.valueOf(Risks.puff(
-                                strength, formula.sheetMm(), gluten.pieceShare(), tear, stick, formula.style()))
+                                strength,
+                                formula.sheetMm(),
+                                gluten.pieceShare(),
+                                dough.pulseShare(),
+                                tear,
+                                stick,
+                                formula.style()))
                         : null);
+    }
+
+    /** Risk of tearing at a sheet, %; a filled piece tears at its wall, and nowhere else. */
+    static double tear(@Nullable FilledPiece filled, double thinnestMm, double sheetMm) {
+        return filled == null ? Risks.tear(thinnestMm, sheetMm) : Risks.filledTear(thinnestMm, filled.wallMm(sheetMm));
     }
 
     /** The value of a figure; null where it does not apply. */
@@ -89,7 +115,7 @@ public record Handling(
         return switch (figure) {
             case GLUTEN -> gluten;
             case SHEET_STRENGTH -> sheetStrength;
-            case THINNEST_SHEET -> minSheetMm;
+            case THINNEST_SHEET -> thinnestMm;
             case STICK -> stick;
             case CRACK -> crack;
             case TEAR -> tear;

@@ -5,11 +5,11 @@ import static verdamen.core.model.Symbol.*;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.Gluten;
 import verdamen.core.balance.SheetPiece;
+import verdamen.core.formula.FilledPiece;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.model.ExplanationStep;
@@ -75,10 +75,44 @@ final class HandlingReasons {
     }
 
     private List<ExplanationStep> steps(HandlingFigure figure, double value) {
-        Optional<SheetPiece> coarsest = dough.totals().coarsest();
-        return figure == HandlingFigure.THINNEST_SHEET && coarsest.isPresent()
-                ? List.of(cover(coarsest.get()), step(figure, value))
-                : List.of(step(figure, value));
+        return switch (figure) {
+            case THINNEST_SHEET -> thinnest();
+            case TEAR -> tear(value);
+            default -> List.of(step(figure, value));
+        };
+    }
+
+    private List<ExplanationStep> thinnest() {
+        List<ExplanationStep> steps = new ArrayList<>();
+        dough.totals().coarsest().map(this::cover).ifPresent(steps::add);
+        steps.add(step(HandlingFigure.THINNEST_SHEET, handling.minSheetMm()));
+        dough.totals().filledPiece().ifPresent(filled -> {
+            double least = FilledPiece.leastWallMm(handling.minSheetMm());
+            steps.add(ExplanationStep.of(
+                    Rule.LEAST_WALL, least, Unit.MILLIMETRES, Term.millimetres(THINNEST_SHEET, handling.minSheetMm())));
+            steps.add(filled.wallStep(formula.sheetMm()));
+            steps.add(ExplanationStep.of(
+                    Rule.THINNEST_FILLED,
+                    handling.thinnestMm(),
+                    Unit.MILLIMETRES,
+                    Term.millimetres(LEAST_WALL, least),
+                    Term.millimetres(SHEET, formula.sheetMm()),
+                    Term.millimetres(FILLED_WALL, filled.wallMm(formula.sheetMm()))));
+        });
+        return steps;
+    }
+
+    private List<ExplanationStep> tear(double value) {
+        return dough.totals()
+                .filledPiece()
+                .map(filled -> List.of(
+                        filled.wallStep(formula.sheetMm()),
+                        percent(
+                                Rule.FILLED_TEAR,
+                                value,
+                                Term.millimetres(THINNEST_SHEET, handling.minSheetMm()),
+                                Term.millimetres(FILLED_WALL, filled.wallMm(formula.sheetMm())))))
+                .orElseGet(() -> List.of(step(HandlingFigure.TEAR, value)));
     }
 
     private ExplanationStep cover(SheetPiece piece) {
@@ -154,6 +188,7 @@ final class HandlingReasons {
                         sheet,
                         Term.millimetres(STYLE_SHEET, style.sheetMm()),
                         pieceShare,
+                        Term.factor(LEGUME_SHARE, handling.pulseShare()),
                         tear,
                         stick);
         };

@@ -17,12 +17,12 @@ public record PutIn(String ingredient, double grams) {
 
     /**
      * A formula with what was put in: on the line of the dough that has the ingredient already, else on a new one. What a
-     * preparation chain fills, a filling, and a sponge or soaker stay as they are.
+     * preparation chain fills, a filling, and the stages before the dough itself stay as they are.
      */
     public static FormulaSpec into(FormulaSpec spec, List<PutIn> all) {
         List<@Nullable LineSpec> lines = new ArrayList<>(spec.lines() == null ? List.of() : spec.lines());
         for (PutIn each : all) {
-            int at = line(lines, each.ingredient);
+            int at = line(spec, lines, each.ingredient);
             LineSpec there = at < 0 ? null : lines.get(at);
             if (there == null) {
                 lines.add(LineSpec.of(each.ingredient, each.grams));
@@ -33,7 +33,7 @@ public record PutIn(String ingredient, double grams) {
         return spec.withLines(lines);
     }
 
-    private static int line(List<@Nullable LineSpec> lines, String ingredient) {
+    private static int line(FormulaSpec spec, List<@Nullable LineSpec> lines, String ingredient) {
         for (int at = 0; at < lines.size(); at++) {
             LineSpec line = lines.get(at);
             if (line != null
@@ -42,7 +42,7 @@ public record PutIn(String ingredient, double grams) {
                     && (line.part() == null || line.part().equals("dough"))
                     && line.open() == null
                     && line.prep() == null
-                    && line.stage() == null) {
+                    && spec.isOfDoughItself(line)) {
                 return at;
             }
         }

@@ -48,6 +48,12 @@ final class Risks {
                 .pct();
     }
 
+    /** Tearing of a filled piece at its wall, %: 100 σ((h_min/w − 1.45)/0.12): the filling supports it. */
+    static double filledTear(double thinnestSheetMm, double wallMm) {
+        double over = thinnestSheetMm / wallMm - Coefficient.FILLED_TEAR_RATIO.value();
+        return logistic(over / Coefficient.TEAR_SPREAD.value()).pct();
+    }
+
     /**
      * Spring-back, % of the diameter: 24 · g^1.3 · (0.1 + 0.9 exp(−Δ/τ_g)), g = min(1.3, G/90), τ_g = 4 + 10 · min(1,
      * G/90).
@@ -72,14 +78,25 @@ final class Risks {
                 .pct();
     }
 
-    /** Puff, %: 100 σ((E − 35)/12) · exp(−(ln(h/h_style)/0.7)²) · max(0, 1 − 1.5 v) · (1 − tear) · (1 − stick). */
-    static double puff(double strength, double sheetMm, double pieceShare, double tear, double stick, Style style) {
+    /**
+     * Puff, %: 100 σ((E − 35)/12) · exp(−(ln(h/h_style)/0.7)²) · max(0, 1 − 1.5 v) · max(0, 1 − 1.2 p) · (1 − tear) · (1 −
+     * stick).
+     */
+    static double puff(
+            double strength,
+            double sheetMm,
+            double pieceShare,
+            double pulseShare,
+            double tear,
+            double stick,
+            Style style) {
         double holds = logistic(
                         (strength - Coefficient.PUFF_STRENGTH.value()) / Coefficient.PUFF_STRENGTH_SPREAD.value())
                 .fraction();
         double off = Math.log(sheetMm / style.sheetMm()) / Coefficient.PUFF_SHEET_SPREAD.value();
         double pieces = Math.max(0, 1 - Coefficient.PUFF_LOSS_TO_PIECES.value() * pieceShare);
-        return Share.ofFraction(holds * Math.exp(-off * off) * pieces * left(tear) * left(stick))
+        double pulses = Math.max(0, 1 - Coefficient.PUFF_LOSS_TO_PULSES.value() * pulseShare);
+        return Share.ofFraction(holds * Math.exp(-off * off) * pieces * pulses * left(tear) * left(stick))
                 .pct();
     }
 }

@@ -66,7 +66,7 @@ record WeighedFeel(double softness, double sd, List<ExplanationStep> steps) {
             at++;
         }
         int closed = Math.max(1, Math.min(feels.size() - 2, at));
-        Feel measured = feels.get(closed).scaledBy(dough.formula().style().feelScale());
+        Feel measured = feels.get(closed).of(dough.formula().style());
         return measured.softnessTo() - measured.softnessFrom();
     }
 

@@ -44,7 +44,7 @@ record FeltBatch(Map<String, Double> x, double y, double sd) {
             if (felt == null || brings <= 0 || !kneaded) {
                 return Optional.empty();
             }
-            double softness = felt.scaledBy(dough.formula().style().feelScale()).softnessMid();
+            double softness = felt.of(dough.formula().style()).softnessMid();
             double drinks = dough.drinksGrams(batch.minute());
             Map<String, Double> x = new LinkedHashMap<>();
             double rest = drinks;

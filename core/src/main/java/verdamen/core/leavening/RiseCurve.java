@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.DoughTemperature;
 import verdamen.core.formula.Formula;
-import verdamen.core.formula.Line;
+import verdamen.core.formula.MixedStage;
 import verdamen.core.formula.Place;
 import verdamen.core.model.ExplanationStep;
 
@@ -42,7 +42,7 @@ public record RiseCurve(
         List<ExplanationStep> steps) {
 
     /**
-     * A sponge while it stands. Its minutes are counted from when it was mixed.
+     * What stands with yeast in it before the dough is made. Its minutes are counted from when it was mixed.
      *
      * @param standingMinutes how long it stands
      * @param celsius how warm it is where it stands, °C
@@ -61,29 +61,36 @@ public record RiseCurve(
             @Nullable Integer pastBestMinute,
             @Nullable Integer yeastDeadMinute) {
 
-        /** The sponge of a formula; null without one, or when it has no yeast or flour. */
+        /** What stands with yeast in it when the dough is made; null when no stage before has yeast and flour. */
         public static @Nullable Sponge of(Formula formula) {
-            double standing = formula.method().standingMinutes();
-            List<Line> first = formula.lines().stream()
-                    .filter(line -> line.headStartMinutes() > 0)
-                    .toList();
-            if (standing <= 0 || first.isEmpty()) {
+            if (formula.stages().isEmpty()) {
                 return null;
             }
-            Dough sponge = Dough.of(formula.withLines(first));
-            double celsius = formula.method().standingC();
+            MixedStage last = formula.stages().get(formula.stages().size() - 1);
+            double standing = last.stage().minutes();
+            Dough sponge = Dough.of(formula.withLines(formula.lines().stream()
+                    .filter(line -> line.stage() != null)
+                    .toList()));
             Rise rise = Rise.of(
                     sponge,
                     new DoughTemperature(
-                            formula.method().temperatures().doughC(),
-                            List.of(new Place(Double.POSITIVE_INFINITY, celsius)),
+                            last.mixedC(),
+                            List.of(new Place(
+                                    Double.POSITIVE_INFINITY, last.stage().placeC())),
                             sponge.grams()));
             Double ratio = rise.ratio((int) Math.round(standing));
             Double pct = rise.yeastPct();
             Double most = rise.maxRatio();
-            return !rise.hasYeast() || ratio == null || pct == null || most == null
+            return !rise.hasYeast() || ratio == null || pct == null || most == null || standing <= 0
                     ? null
-                    : new Sponge(standing, celsius, pct, ratio, most, rise.minutesPastBest(), rise.yeastDeadAt());
+                    : new Sponge(
+                            standing,
+                            last.stage().placeC(),
+                            pct,
+                            ratio,
+                            most,
+                            rise.minutesPastBest(),
+                            rise.yeastDeadAt());
         }
     }
 

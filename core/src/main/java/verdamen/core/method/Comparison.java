@@ -57,7 +57,7 @@ public record Comparison(Question question, @Nullable String chosen, Effect now,
                     less(then.windowFirst(), now.windowFirst()),
                     less(then.windowLast(), now.windowLast()),
                     then.handling().gluten() - now.handling().gluten(),
-                    then.handling().minSheetMm() - now.handling().minSheetMm());
+                    then.handling().thinnestMm() - now.handling().thinnestMm());
         }
 
         private static @Nullable Integer less(@Nullable Integer then, @Nullable Integer now) {

@@ -90,8 +90,8 @@ public record Effect(
 
     /** Poured at once the water may be off by its range; felt on the way, by half an addition. */
     private static double rangeGrams(Formula formula, Water water) {
-        double off = (water.high() - water.low()) / 2;
+        double off = (water.told().high() - water.told().low()) / 2;
         boolean felt = formula.method().waterAddition() == WaterAddition.IN_ADDITIONS;
-        return felt ? Math.min(off, water.additions().eachGrams() / 2) : off;
+        return felt ? Math.min(off, water.told().additions().eachGrams() / 2) : off;
     }
 }

@@ -2,12 +2,12 @@ package verdamen.core.method;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Dough;
 import verdamen.core.balance.DoughRow;
-import verdamen.core.balance.PlainWater;
 import verdamen.core.formula.Formula;
-import verdamen.core.formula.Kneading;
+import verdamen.core.formula.HeatCapacity;
 import verdamen.core.formula.Method;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
@@ -117,42 +117,47 @@ public record WaterTemperature(
             this.formula = formula;
             this.asked = formula.method().temperatures();
             this.dough = Dough.of(formula);
-            double present = PlainWater.grams(formula);
-            this.waterGrams = present > 0 ? present : Math.max(0, dough.waterNeeded());
+            double inStages = grams(row -> row.isPlainWater() && row.line().stage() != null);
+            double present = grams(Finder::isPoured);
+            this.waterGrams = present > 0 ? present : Math.max(0, dough.waterNeeded() - inStages);
             this.waterHeat = waterGrams * Coefficient.HEAT_OF_WATER.value();
             this.otherHeat = others().stream().mapToDouble(this::heat).sum();
             double sum = others().stream()
                     .mapToDouble(row -> heat(row) * celsius(row))
                     .sum();
             this.otherC = otherHeat > 0 ? sum / otherHeat : asked.flourC();
-            this.friction = asked.kneadMinutes()
-                    * (formula.kneading() == Kneading.MACHINE
-                                    ? Coefficient.FRICTION_MACHINE
-                                    : Coefficient.FRICTION_HAND)
-                            .value();
+            this.friction = asked.kneadMinutes() * formula.kneading().friction().value();
+        }
+
+        private double grams(Predicate<DoughRow> counts) {
+            return dough.rows().stream()
+                    .filter(counts)
+                    .mapToDouble(DoughRow::grams)
+                    .sum();
+        }
+
+        /** Whether it is water that is poured for the dough itself; that of the stages before stands already. */
+        private static boolean isPoured(DoughRow row) {
+            return row.isPlainWater() && row.line().stage() == null;
         }
 
         private List<DoughRow> others() {
             return dough.rows().stream()
-                    .filter(row -> !row.isPlainWater() && !row.isFromBench())
+                    .filter(row -> !isPoured(row) && !row.isFromBench())
                     .toList();
         }
 
         private double celsius(DoughRow row) {
+            if (row.line().stage() != null) {
+                return formula.stages().get(formula.stages().size() - 1).laterC();
+            }
             Double own = row.line().measured().temperatureC();
             return own == null ? asked.flourC() : own;
         }
 
         /** Heat capacity of a row, J/K. */
         private double heat(DoughRow row) {
-            double wet = Coefficient.HEAT_OF_WATER.value() * row.waterShare()
-                    + Coefficient.HEAT_OF_SOLIDS.value() * (1 - row.waterShare());
-            double specific = switch (row.ingredient().role()) {
-                case FLOUR, DRY_ADDITION, SALT, SEED, SEASONING, LEAVENER -> Coefficient.HEAT_OF_FLOUR.value();
-                case FAT -> Coefficient.HEAT_OF_FAT.value();
-                case LIQUID, DAIRY, INCLUSION, SWEETENER -> wet;
-            };
-            return row.grams() * specific;
+            return row.grams() * HeatCapacity.perGram(row.ingredient().role(), row.waterShare());
         }
 
         private WaterTemperature find() {

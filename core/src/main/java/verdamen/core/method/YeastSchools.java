@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
-import verdamen.core.formula.FirstStage;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.formula.MethodSpec;
+import verdamen.core.formula.StageKind;
 import verdamen.core.leavening.YeastAmount;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Scale;
@@ -21,7 +21,7 @@ final class YeastSchools {
 
     private static final String SPONGE = "sponge";
     private static final String ONE_DOUGH = "one-dough";
-    private static final String FIRST = "first";
+    private static final int FIRST = 0;
     private static final String LITTLE = "little";
     private static final String MUCH = "much";
     private static final String USUAL = "usual";
@@ -64,7 +64,7 @@ final class YeastSchools {
 
     /** Whether the formula has a sponge. */
     String chosenSponge() {
-        return FirstStage.SPONGE.code().equals(spec.methodOrNone().firstStage()) ? SPONGE : ONE_DOUGH;
+        return StageKind.SPONGE.code().equals(spec.methodOrNone().firstStage()) ? SPONGE : ONE_DOUGH;
     }
 
     /**
@@ -83,7 +83,7 @@ final class YeastSchools {
             return spec;
         }
         return spec.withLines(sponge())
-                .withMethod(method.withFirstStage(FirstStage.SPONGE.code(), Coefficient.SCHOOL_SPONGE_MINUTES.value()));
+                .withMethod(method.withFirstStage(StageKind.SPONGE.code(), Coefficient.SCHOOL_SPONGE_MINUTES.value()));
     }
 
     private List<@Nullable LineSpec> sponge() {

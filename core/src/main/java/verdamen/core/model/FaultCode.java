@@ -40,6 +40,8 @@ public enum FaultCode implements Coded {
     NOT_FOR_THIS_STEP("not-for-this-step"),
     /** The temperatures contradict each other. */
     IMPOSSIBLE_TEMPERATURES("impossible-temperatures"),
+    /** The value is as hot as kills the yeast that meets it. */
+    KILLS_YEAST("kills-yeast"),
     /** The value is of the wrong kind, or its name is not known. */
     WRONG_KIND("wrong-kind"),
     /** What was saved, or given as a file, cannot be read by this program. */

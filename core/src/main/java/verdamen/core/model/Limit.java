@@ -104,6 +104,7 @@ public enum Limit implements Coded {
     /** Where a dough stands: kitchen, fridge or warm place. */
     PLACE_C("placeC", -5, 60, Unit.CELSIUS),
     /** What is cooled, at its start. */
+    PAN_L("panL", 0.5, 200, Unit.LITRES),
     COOLING_FROM_C("coolingFromC", 0, 150, Unit.CELSIUS),
     /** The room or fridge in which something cools. */
     COOLING_ROOM_C("coolingRoomC", -30, 60, Unit.CELSIUS),
@@ -188,6 +189,10 @@ public enum Limit implements Coded {
     STEPS("steps", 0, 30, Unit.COUNT),
     /** Things put in at a step, or by a correction. */
     ADDITIONS("additions", 0, 30, Unit.COUNT),
+    /** Stages of a dough, the dough itself counted. */
+    STAGES("stages", 0, 6, Unit.COUNT),
+    /** Number of a stage, from 0. */
+    STAGE("stage", 0, 5, Unit.COUNT),
     /** Phases between kneading and rolling. */
     PHASES("phases", 0, 20, Unit.COUNT),
     /** Remarks set aside, and cautions acknowledged, in a formula. */

@@ -67,6 +67,8 @@ public enum Rule {
     WATER_BRINGS("MASS * WATER_SHARE"),
     /** Water needed. */
     WATER_NEEDED("TARGET * DRINKS - BRINGS"),
+    /** Half of the range in which the water needed is told. */
+    TOLD_RANGE("max(RANGE_WIDTH * DEVIATION, KNOWN_OFF / 100 * FLOUR)"),
     /** Softness. */
     SOFTNESS("BRINGS / DRINKS"),
     /** Share of a line in the variance of the water needed, from its weighing. */
@@ -92,6 +94,12 @@ public enum Rule {
             + "SHEET_STRENGTH) / CRACK_STRENGTH_SPREAD - CRACK_OFFSET)"),
     /** Tearing. */
     TEAR("100 * sigmoid((THINNEST_SHEET / SHEET - TEAR_RATIO) / TEAR_SPREAD)"),
+    /** Tearing of a filled piece at its wall. */
+    FILLED_TEAR("100 * sigmoid((THINNEST_SHEET / FILLED_WALL - FILLED_TEAR_RATIO) / TEAR_SPREAD)"),
+    /** The least wall of a filled piece that holds. */
+    LEAST_WALL("THINNEST_SHEET / FILLED_WALL_SUPPORT"),
+    /** The thinnest sheet of a filled piece: its wall is as thin as holds. */
+    THINNEST_FILLED("LEAST_WALL * SHEET / FILLED_WALL"),
     /** Spring-back. */
     SPRING_BACK("SPRING_FULL * pow(min(SPRING_GLUTEN_MAX, GLUTEN / SPRING_GLUTEN), SPRING_POWER) * "
             + "(SPRING_REMAINS + (1 - SPRING_REMAINS) * exp(-MINUTES_AFTER_KNEADING / "
@@ -100,9 +108,10 @@ public enum Rule {
     ROLLABILITY("100 * (1 - STICK / 100) * (1 - CRACK / 100) * (1 - TEAR / 100) * (1 - min(1, max(0, "
             + "SPRING_BACK - SPRING_LIMIT) / SPRING_TOLERANCE))"),
     /** Puff. */
-    PUFF("100 * sigmoid((SHEET_STRENGTH - PUFF_STRENGTH) / PUFF_STRENGTH_SPREAD) * "
-            + "exp(-pow(ln(SHEET / STYLE_SHEET) / PUFF_SHEET_SPREAD, 2)) * max(0, 1 - "
-            + "PUFF_LOSS_TO_PIECES * PIECE_SHARE) * (1 - TEAR / 100) * (1 - STICK / 100)"),
+    PUFF(
+            "100 * sigmoid((SHEET_STRENGTH - PUFF_STRENGTH) / PUFF_STRENGTH_SPREAD) * "
+                    + "exp(-pow(ln(SHEET / STYLE_SHEET) / PUFF_SHEET_SPREAD, 2)) * max(0, 1 - "
+                    + "PUFF_LOSS_TO_PIECES * PIECE_SHARE) * max(0, 1 - PUFF_LOSS_TO_PULSES * LEGUME_SHARE) * (1 - TEAR / 100) * (1 - STICK / 100)"),
     /** What a typical step leaves. */
     PREP_SHARE("BEFORE * SHARE"),
     /** Water after liquid has run. */
@@ -120,6 +129,10 @@ public enum Rule {
     /** Cooling rate from a reading. */
     COOLING_RATE(
             "ln((START_TEMPERATURE - ROOM_TEMPERATURE) / (READ_TEMPERATURE - ROOM_TEMPERATURE)) " + "/ READ_MINUTE"),
+    /** Minutes of cooking down or wilting. */
+    HEATING(
+            "(HEAT_CAPACITY_OF_ALL * max(0, JUST_COOKED_C - START_TEMPERATURE) + DRIVEN_OFF / LID * HEATING_STEAM_J_PER_G) / "
+                    + "(HEATING_TO_PAN * BURNER) / 60"),
     /** Free water of a filling. */
     FILLING_FREE_WATER("100 * max(0, FREE_WATER - FILLING_DRINKS) / FILLING"),
     /** Water temperature. */

@@ -165,5 +165,11 @@ public enum Symbol {
     FOLD_THRESHOLD,
     STALING_RATE,
     MOISTURE,
-    THRESHOLD
+    THRESHOLD,
+    HEAT_CAPACITY_OF_ALL,
+    DRIVEN_OFF,
+    LID,
+    LEAST_WALL,
+    FILLED_WALL,
+    KNOWN_OFF
 }

@@ -40,6 +40,8 @@ public enum Unit {
     MILLIGRAMS,
     /** Millilitres. */
     MILLILITRES,
+    /** Litres. */
+    LITRES,
     /** Grams per millilitre, of a density. */
     GRAMS_PER_MILLILITRE,
     /** Micrometres, of particles. */

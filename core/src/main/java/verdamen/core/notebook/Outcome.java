@@ -129,7 +129,8 @@ public record Outcome(
             outcomes.add(seen(OutcomeFigure.SPRING_BACK, handling.springBackPct(), springBackPct()));
             outcomes.add(seen(OutcomeFigure.PUFF, handling.puff(), puffPct()));
             outcomes.add(seen(OutcomeFigure.COOK_LOSS, batch.made().cooking().cookLossPct(), batch.cookLossPct()));
-            outcomes.add(softHours());
+            Double softHours = batch.made().keeping().softHours();
+            outcomes.add(softHours == null ? seen(OutcomeFigure.SOFT_HOURS, null, null) : softHours(softHours));
             return List.copyOf(outcomes);
         }
 
@@ -194,8 +195,7 @@ public record Outcome(
         }
 
         /** It folded: at least so long. It broke: at most. It cracked: that is where it ends. */
-        private Outcome softHours() {
-            double predicted = batch.made().keeping().softHours();
+        private Outcome softHours(double predicted) {
             Double atLeast = null;
             Double atMost = null;
             for (BatchRecord.Folded fold : batch.folds()) {

@@ -1,5 +1,7 @@
 package verdamen.core.pantry;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A word for how a dough feels, with its touch test.
  *
@@ -9,12 +11,36 @@ package verdamen.core.pantry;
  * @param softnessTo softness up to which it applies, exclusive
  * @param softnessMid softness it stands for when felt
  * @param touchTest how to tell
+ * @param touchInWindow how to tell it of a dough that is right for its style: such a dough neither cracks nor sticks; absent
+ *     where {@code touchTest} says nothing else
  */
 public record Feel(
-        String code, String name, double softnessFrom, double softnessTo, double softnessMid, String touchTest) {
+        String code,
+        String name,
+        double softnessFrom,
+        double softnessTo,
+        double softnessMid,
+        String touchTest,
+        @Nullable String touchInWindow) {
 
-    /** The same word for a style whose doughs are handled at so many times the softness. */
-    public Feel scaledBy(double scale) {
-        return new Feel(code, name, scale * softnessFrom, scale * softnessTo, scale * softnessMid, touchTest);
+    /** The same word with the softness that it stands for in a style, and the touch test that fits a dough of it there. */
+    public Feel of(Style style) {
+        double mid = style.softnessFelt(softnessMid);
+        return new Feel(
+                        code,
+                        name,
+                        style.softnessFelt(softnessFrom),
+                        style.softnessFelt(softnessTo),
+                        mid,
+                        touchTest,
+                        touchInWindow)
+                .told(style.hasInWindow(mid));
+    }
+
+    /** The same word with the touch test of a dough that is inside its window, or is not. */
+    Feel told(boolean inWindow) {
+        return inWindow && touchInWindow != null
+                ? new Feel(code, name, softnessFrom, softnessTo, softnessMid, touchInWindow, touchInWindow)
+                : this;
     }
 }

@@ -47,6 +47,7 @@ public record Ingredient(
     private static final String WATER_GROUP = "water";
     private static final double ALL = 100;
     private static final String STARTER_GROUP = "sourdough";
+    private static final String YEAST_GROUP = "yeast";
 
     /** Refuses a flour without a behaviour and a fat without a state. */
     public Ingredient {
@@ -78,6 +79,11 @@ public record Ingredient(
     /** Whether it is a sourdough starter, which counts as half flour, half water. */
     public boolean isStarter() {
         return role == Role.LEAVENER && group.equals(STARTER_GROUP);
+    }
+
+    /** Whether it is alive, and dies of heat: yeast or a sourdough starter. */
+    public boolean isAlive() {
+        return group.equals(YEAST_GROUP) || isStarter();
     }
 
     /** Whether it takes up water like a flour does: it has a row among the behaviours, or is a starter. */

@@ -119,12 +119,22 @@ public final class Pantry {
         return Optional.ofNullable(forms.get(aliases.current(Kind.FORM, code)));
     }
 
-    /** The word for a softness of a style's dough; the last one has no upper end. */
+    /**
+     * The word for a softness of a style's dough, the last one without an upper end. Inside the window its touch test is that of
+     * a dough that is right.
+     */
     public Feel feel(double softness, Style style) {
+        double felt = style.feltSoftness(softness);
         return feels.stream()
-                .filter(feel -> softness / style.feelScale() < feel.softnessTo())
+                .filter(feel -> felt < feel.softnessTo())
                 .findFirst()
-                .orElseGet(() -> feels.get(feels.size() - 1));
+                .orElseGet(() -> feels.get(feels.size() - 1))
+                .told(style.hasInWindow(softness));
+    }
+
+    /** The feel words, from dry to wet, with the softness that each stands for in a style. */
+    public List<Feel> feels(Style style) {
+        return feels.stream().map(feel -> feel.of(style)).toList();
     }
 
     /** The flour a starter is fed with: strong white. */

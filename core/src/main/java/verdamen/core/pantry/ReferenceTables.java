@@ -104,6 +104,8 @@ public final class ReferenceTables {
                 row.number("cook_loss_pct"),
                 row.flag("leavened"),
                 row.number("feel_scale"),
+                row.number("sheet_wait_max_min"),
+                row.flag("folds"),
                 row.note());
     }
 
@@ -129,7 +131,8 @@ public final class ReferenceTables {
                 row.number("softness_from"),
                 row.number("softness_to"),
                 row.number("softness_mid"),
-                row.text("touch_test"));
+                row.text("touch_test"),
+                row.textOrNull("touch_in_window"));
     }
 
     private static Measure measure(Row row) {

@@ -1,5 +1,7 @@
 package verdamen.core.pantry;
 
+import verdamen.core.model.Coefficient;
+
 /**
  * A style of flatbread: its softness window, its sheet and its usual handling.
  *
@@ -21,8 +23,10 @@ package verdamen.core.pantry;
  * @param sideTwoS time on the second side, seconds
  * @param cookLossPct weight lost in cooking, %
  * @param leavened whether it is leavened
- * @param feelScale what softness is divided by before it has a feel word: some doughs are handled at what would be a
- *     batter in wheat
+ * @param feelScale 1 for doughs whose feel words stand for the softness itself; otherwise gelled or pressed doughs, which
+ *     are handled at what would be a batter in wheat
+ * @param sheetWaitMaxMin how long a rolled sheet may wait before it is cooked, minutes
+ * @param folds whether the cooked bread is meant to fold; otherwise it is eaten hot, or kept crisp
  * @param notes how it is made
  */
 public record Style(
@@ -45,9 +49,68 @@ public record Style(
         double cookLossPct,
         boolean leavened,
         double feelScale,
+        double sheetWaitMaxMin,
+        boolean folds,
         String notes) {
 
     private static final double MM_PER_CM = 10;
+    private static final double FEEL_LOW = Coefficient.FEEL_AT_WINDOW_LOW.value();
+    private static final double FEEL_TARGET = Coefficient.FEEL_AT_TARGET.value();
+    private static final double FEEL_HIGH = Coefficient.FEEL_AT_WINDOW_HIGH.value();
+
+    /** Whether a softness is inside its window, both ends included. */
+    public boolean hasInWindow(double softness) {
+        return softness >= softnessLow && softness <= softnessHigh;
+    }
+
+    /**
+     * S′, the softness whose feel word a dough of this style has: S itself where the feel scale is 1, else linear between
+     * (low → 0.90), (target → 1.01) and (high → 1.15), and in proportion beyond.
+     *
+     * @param softness S, at least 0
+     */
+    public double feltSoftness(double softness) {
+        if (hasFeelOfItsOwn()) {
+            if (softness < softnessLow) {
+                return FEEL_LOW * softness / softnessLow;
+            }
+            if (softness < softnessTarget) {
+                return between(softness, softnessLow, softnessTarget, FEEL_LOW, FEEL_TARGET);
+            }
+            return softness < softnessHigh
+                    ? between(softness, softnessTarget, softnessHigh, FEEL_TARGET, FEEL_HIGH)
+                    : FEEL_HIGH * softness / softnessHigh;
+        }
+        return softness;
+    }
+
+    /**
+     * The softness at which a dough of this style feels as S′ says: {@link #feltSoftness} turned back.
+     *
+     * @param felt S′, at least 0
+     */
+    public double softnessFelt(double felt) {
+        if (hasFeelOfItsOwn()) {
+            if (felt < FEEL_LOW) {
+                return softnessLow * felt / FEEL_LOW;
+            }
+            if (felt < FEEL_TARGET) {
+                return between(felt, FEEL_LOW, FEEL_TARGET, softnessLow, softnessTarget);
+            }
+            return felt < FEEL_HIGH
+                    ? between(felt, FEEL_TARGET, FEEL_HIGH, softnessTarget, softnessHigh)
+                    : softnessHigh * felt / FEEL_HIGH;
+        }
+        return felt;
+    }
+
+    private boolean hasFeelOfItsOwn() {
+        return feelScale != 1;
+    }
+
+    private static double between(double at, double from, double to, double low, double high) {
+        return low + (high - low) * (at - from) / (to - from);
+    }
 
     /** Mass of the usual piece of dough, g. */
     public double pieceGrams() {

@@ -62,7 +62,10 @@ final class ServingLinks {
                     int stands = task.ways().get(0).minutes();
                     links.add(Link.after(Objects.requireNonNull(before), task, 0, 0));
                     links.add(Link.after(
-                            task, mix, 0, ServingWays.whole(stands * Coefficient.STANDS_LONGER_SHARE.value())));
+                            task,
+                            tasks.stageAfter(task).orElse(mix),
+                            0,
+                            ServingWays.whole(stands * Coefficient.STANDS_LONGER_SHARE.value())));
                 }
                 case COOK, FIRST_STAGE -> {}
                 case MIX -> {

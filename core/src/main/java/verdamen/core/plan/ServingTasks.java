@@ -15,6 +15,14 @@ record ServingTasks(List<PlanTask> all) {
         return all.stream().filter(task -> task.kind() == kind).findFirst();
     }
 
+    /** The stage that is mixed after one has stood; nothing when that is the dough itself. */
+    Optional<PlanTask> stageAfter(PlanTask stand) {
+        return all.stream()
+                .skip(all.indexOf(stand) + 1L)
+                .filter(task -> task.kind() == Kind.FIRST_STAGE)
+                .findFirst();
+    }
+
     /** The task with which the last ball is gone: what is pressed or cut may leave rolling out, then cooking takes its place. */
     PlanTask lastBall() {
         return first(Kind.ROLL).orElseGet(() -> one(Kind.COOK));

@@ -112,10 +112,16 @@ final class ServingWork {
             last.steps().add(step);
             if (kind == Kind.FIRST_STAGE) {
                 last = new Block(Kind.STAND, List.of(step));
-                blocks.put(Kind.STAND.code(), last);
+                blocks.put(standKey(step), last);
             }
         }
         return List.copyOf(blocks.values());
+    }
+
+    /** What the standing of a stage is known by: numbered from the second stage on. */
+    private static String standKey(BenchStep step) {
+        int number = step.stage() == null ? 0 : step.stage().number();
+        return Kind.STAND.code() + (number == 0 ? "" : "-" + (number + 1));
     }
 
     /** Whether every such step is a task of its own. */
@@ -127,7 +133,7 @@ final class ServingWork {
         return switch (step.kind()) {
             case SET_UP, MIX_DRY, RUB_IN_FAT -> Kind.SET_OUT;
             case PREPARE -> Kind.PREPARE;
-            case SPONGE, SOAKER -> Kind.FIRST_STAGE;
+            case SPONGE, SOAKER, SCALD -> Kind.FIRST_STAGE;
             case POUR, ADD_INCLUSIONS, HOLD_BACK, KNEAD_BY_HAND, JUST_COMBINE, KNEAD_IN_FAT -> Kind.MIX;
             case KNEAD_BY_MACHINE -> Kind.KNEAD;
             case REST, WARM -> Kind.REST;
@@ -160,7 +166,7 @@ final class ServingWork {
         boolean stands = block.kind() == Kind.STAND;
         Kind kind = parBaked && block.kind() == Kind.KEEP ? Kind.FINISH_COOKING : block.kind();
         return new PlanTask(
-                wanted.key() + "/" + (stands ? Kind.STAND.code() : first.key()),
+                wanted.key() + "/" + (stands ? standKey(first) : first.key()),
                 wanted.key(),
                 kind,
                 kind == Kind.FINISH_COOKING ? Role.COOK : byHand(kind) ? Role.of(first.kind()) : null,

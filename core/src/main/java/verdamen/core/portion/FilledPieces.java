@@ -1,23 +1,21 @@
 package verdamen.core.portion;
 
-import static verdamen.core.model.Symbol.*;
-
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.balance.DoughTotals;
+import verdamen.core.formula.FilledPiece;
+import verdamen.core.formula.FilledSpec;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Line;
 import verdamen.core.formula.Part;
 import verdamen.core.formula.Pieces;
+import verdamen.core.handling.Handling;
 import verdamen.core.model.Coded;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
-import verdamen.core.model.Rule;
-import verdamen.core.model.Term;
-import verdamen.core.model.Unit;
-import verdamen.core.portion.ShapesQuestion.FilledSpec;
 
 /**
  * Pieces with a filling: shells and fillings each give a count, and the lesser holds. Wall after rolling, each side: h/2 ·
@@ -35,10 +33,11 @@ import verdamen.core.portion.ShapesQuestion.FilledSpec;
  * @param matchGrams how much more of what holds it down would use up the other, g; 0 when nothing does
  * @param wallMm dough over the filling on each side once it is rolled, mm
  * @param thinWall whether that is too thin to be rolled without a tear
- * @param leastWallMm the wall that one rolls without a tear, mm
+ * @param leastWallMm the wall that one rolls without a tear, mm: the thinnest sheet of its dough over 1.35
  * @param hardPieceMm the largest hard piece of the filling, mm; 0 for none
  * @param piecesTooLarge whether that breaks the wall
  * @param betweenMm the filling's layer, mm; between two discs these are as thick as the wall
+ * @param judged whether the formula is judged by this wall everywhere: it says that its pieces are made so
  * @param steps how the wall is worked out
  */
 public record FilledPieces(
@@ -58,9 +57,9 @@ public record FilledPieces(
         double hardPieceMm,
         boolean piecesTooLarge,
         double betweenMm,
+        boolean judged,
         List<ExplanationStep> steps) {
 
-    private static final double FILLING_DENSITY = Coefficient.FILLING_DENSITY.value();
     private static final double NO_WALL = Coefficient.WALL_LEAST_MM.value();
 
     /** What holds the count down. */
@@ -84,93 +83,61 @@ public record FilledPieces(
         }
     }
 
-    static @Nullable FilledPieces of(Formula formula, FilledSpec asked, Faults faults) {
+    static @Nullable FilledPieces of(Formula asIs, FilledSpec asked, Faults faults) {
         int before = faults.count();
-        double all = formula.lines().stream()
-                .filter(line -> line.part() == Part.FILLING)
-                .mapToDouble(Line::grams)
-                .sum();
-        faults.require(all > 0, "filled", FaultCode.MISSING, null);
+        Formula formula = asIs.withPortion(asIs.portion().withFilled(asked));
+        DoughTotals dough = DoughTotals.of(formula);
+        faults.require(dough.fillingGrams() > 0, "filled", FaultCode.MISSING, null);
         faults.number("filled.shellGrams", asked.shellGrams(), Limit.PIECE_GRAMS);
         faults.number("filled.fillingGrams", asked.fillingGrams(), Limit.PIECE_GRAMS);
         if (faults.count() > before) {
             return null;
         }
-        double dough = Pieces.usableGrams(formula);
-        double shell = shell(formula, asked, dough, all);
-        double filling = asked.fillingGrams() == null ? shell * all / dough : asked.fillingGrams();
-        double inSeam = asked.gathers() ? Coefficient.SEAM_SHARE.value() : 0;
-        double most = mostFilling(formula, shell, inSeam);
-        if (filling > most) {
-            faults.add(null, "filled.fillingGrams", FaultCode.TOO_LARGE, filling, most);
+        FilledPiece piece = FilledPiece.as(formula, dough.grams(), dough.fillingGrams());
+        double most = Math.max(0, piece.fillingAtWall(formula.sheetMm(), NO_WALL));
+        if (piece.fillingGrams() > most) {
+            faults.add(null, "filled.fillingGrams", FaultCode.TOO_LARGE, piece.fillingGrams(), most);
             return null;
         }
-        return of(formula, dough, all, shell, filling, inSeam);
+        return of(asIs, dough, piece);
     }
 
-    /** As asked; else as much as goes with the filling; else the dough of the piece that the formula or its style says. */
-    private static double shell(Formula formula, FilledSpec asked, double dough, double all) {
-        if (asked.shellGrams() != null) {
-            return asked.shellGrams();
-        }
-        if (asked.fillingGrams() != null) {
-            return asked.fillingGrams() * dough / all;
-        }
-        return Pieces.of(formula).doughGrams();
-    }
-
-    /** The filling that leaves a wall that is none, g. */
-    private static double mostFilling(Formula formula, double shell, double inSeam) {
-        double half = formula.sheetMm() / 2 * (1 - inSeam);
-        return Math.max(0, shell * (half / NO_WALL - 1) * FILLING_DENSITY / density(formula));
-    }
-
-    private static double density(Formula formula) {
-        return formula.style().densityGPerMl();
-    }
-
-    private static FilledPieces of(
-            Formula formula, double dough, double all, double shell, double filling, double inSeam) {
-        int shells = (int) Math.floor(dough / shell + 1e-9);
+    private static FilledPieces of(Formula formula, DoughTotals dough, FilledPiece piece) {
+        double shell = piece.shellGrams();
+        double filling = piece.fillingGrams();
+        double usable = Pieces.usableGrams(formula);
+        double all = dough.fillingGrams();
+        int shells = (int) Math.floor(usable / shell + 1e-9);
         int fillings = filling <= 0 ? shells : (int) Math.floor(all / filling + 1e-9);
         int count = Math.min(shells, fillings);
-        double asShell = filling * density(formula) / FILLING_DENSITY;
-        double wall = formula.sheetMm() / 2 * (1 - inSeam) * shell / (shell + asShell);
-        double diameter = formula.style().discDiameterMm(shell + asShell, formula.sheetMm());
+        double wall = piece.wallMm(formula.sheetMm());
+        double least = FilledPiece.leastWallMm(
+                Handling.at(dough, formula.rollAtMinute()).minSheetMm());
         double hard = hardPieceMm(formula);
-        double leftShell = dough - count * shell;
-        double leftFilling = all - count * filling;
         HeldBy heldBy = shells == fillings ? HeldBy.NEITHER : shells < fillings ? HeldBy.SHELL : HeldBy.FILLING;
         return new FilledPieces(
                 shell,
                 filling,
-                diameter,
+                formula.style().discDiameterMm(shell + piece.fillingAsDoughGrams(), formula.sheetMm()),
                 shells,
                 fillings,
                 count,
                 heldBy,
-                leftShell,
-                leftFilling,
+                usable - count * shell,
+                all - count * filling,
                 switch (heldBy) {
-                    case SHELL -> fillings * shell - dough;
+                    case SHELL -> fillings * shell - usable;
                     case FILLING -> shells * filling - all;
                     case NEITHER -> 0;
                 },
                 wall,
-                wall < Coefficient.WALL_THIN_MM.value(),
-                Coefficient.WALL_THIN_MM.value(),
+                wall < least,
+                least,
                 hard,
                 hard > Coefficient.HARD_PIECE_IN_WALL.value() * wall,
                 formula.sheetMm() - 2 * wall,
-                List.of(ExplanationStep.of(
-                        Rule.FILLED_WALL,
-                        wall,
-                        Unit.MILLIMETRES,
-                        Term.millimetres(SHEET, formula.sheetMm()),
-                        Term.factor(IN_SEAM, inSeam),
-                        Term.grams(SHELL, shell),
-                        Term.grams(FILLING, filling),
-                        Term.factor(DENSITY, density(formula)))));
+                FilledPiece.isMade(formula),
+                List.of(piece.wallStep(formula.sheetMm())));
     }
 
     private static double hardPieceMm(Formula formula) {

@@ -1,6 +1,7 @@
 package verdamen.core.portion;
 
 import org.jspecify.annotations.Nullable;
+import verdamen.core.formula.FilledSpec;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
@@ -9,7 +10,7 @@ import verdamen.core.model.Within;
  * Pieces that are more than a disc, as asked: filled, layered, or cut from a sheet. What is absent is not looked at.
  *
  * @param formula the formula
- * @param filled pieces with a filling
+ * @param filled pieces with a filling; before what the formula says of them
  * @param layered pieces that are folded or coiled
  * @param cut shapes cut from a sheet or a disc
  */
@@ -18,25 +19,6 @@ public record ShapesQuestion(
         @Nullable FilledSpec filled,
         @Nullable LayeredSpec layered,
         @Nullable CutSpec cut) {
-
-    /**
-     * Pieces with a filling. What is absent follows from the other, or from the usual piece, in the proportion of the formula.
-     *
-     * @param shellGrams dough of a piece, g
-     * @param fillingGrams filling of a piece, g
-     * @param evenEdge whether the shell is rolled out evenly before it is closed, so that dough gathers in its seam; else its
-     *     edge is thin and its middle thick
-     */
-    public record FilledSpec(
-            @Within(Limit.PIECE_GRAMS) @Nullable Double shellGrams,
-            @Within(Limit.PIECE_GRAMS) @Nullable Double fillingGrams,
-            @Nullable Boolean evenEdge) {
-
-        /** Whether dough gathers in the seam. */
-        boolean gathers() {
-            return Boolean.TRUE.equals(evenEdge);
-        }
-    }
 
     /**
      * Pieces that are folded or coiled.

@@ -66,6 +66,18 @@ public record Chain(
         return boughtGrams > 0 ? result.grams() / boughtGrams : 0;
     }
 
+    /**
+     * What there was before water was first pressed or cooked out of it, or taken up, g: the weight that a cook salts by. All of what
+     * comes out where nothing was.
+     */
+    public double rawGrams() {
+        return steps.stream()
+                .filter(step -> step.kind().heats() || step.kind() == StepKind.PRESS)
+                .findFirst()
+                .map(step -> step.before().grams())
+                .orElse(result.grams());
+    }
+
     /** How much to buy, g, so that so many grams come out: every weight of the chain in proportion. */
     public double buyGrams(double neededGrams) {
         return result.grams() > 0 ? boughtGrams * neededGrams / result.grams() : 0;

@@ -34,25 +34,25 @@ public final class ChainReader {
      * A chain, worked out; nothing, with its faults, when it cannot be.
      *
      * @param spec the chain as asked
-     * @param usual what becomes of liquid when the chain does not say
+     * @param use what it is for
      * @param pantry where its ingredients come from
      * @param faults where to add faults, each with its place, as in {@code preps[0].steps[1].afterGrams}
      * @param path place of the chain, as in {@code preps[0]}
      */
-    public static Optional<Chain> read(ChainSpec spec, LiquidUse usual, Pantry pantry, Faults faults, String path) {
-        return new ChainReader(pantry, faults, path).chain(spec, usual);
+    public static Optional<Chain> read(ChainSpec spec, ChainUse use, Pantry pantry, Faults faults, String path) {
+        return new ChainReader(pantry, faults, path).chain(spec, use);
     }
 
-    private Optional<Chain> chain(ChainSpec spec, LiquidUse usual) {
+    private Optional<Chain> chain(ChainSpec spec, ChainUse usual) {
         int before = faults.count();
         String key = faults.text(path + ".key", spec.key(), Limit.CHAIN_KEY);
         String name = faults.optionalText(path + ".name", spec.name(), Limit.SHORT_NAME);
         double grams = faults.needed(path + ".grams", spec.grams(), Limit.GRAMS);
         LiquidUse use = spec.liquid() == null
-                ? usual
+                ? usual.liquid()
                 : Coded.find(LiquidUse.class, spec.liquid()).orElseGet(() -> {
                     faults.add(null, path + ".liquid", FaultCode.UNKNOWN_CODE, spec.liquid());
-                    return usual;
+                    return usual.liquid();
                 });
         Ingredient bought = ingredient(path + ".ingredient", spec.ingredient());
         if (bought != null && !canBePrepared(bought)) {
@@ -64,7 +64,7 @@ public final class ChainReader {
         if (bought == null || faults.count() > before) {
             return Optional.empty();
         }
-        StepRunner runner = new StepRunner(pantry, use);
+        StepRunner runner = new StepRunner(pantry, use, usual);
         List<StepResult> results = new ArrayList<>();
         State state = State.before(bought, grams, begins);
         for (int index = 0; index < steps.size(); index++) {
@@ -180,6 +180,9 @@ public final class ChainReader {
         if (spec.cooling() != null) {
             temperatures(spec.cooling(), at + ".cooling");
         }
+        if (spec.heating() != null) {
+            burner(spec.heating(), at + ".heating");
+        }
         double water = 0;
         List<Addition> additions = new ArrayList<>();
         List<StepSpec.AddedSpec> added = faults.atMost(at + ".added", spec.added(), Limit.ADDITIONS);
@@ -197,6 +200,12 @@ public final class ChainReader {
             }
         }
         return kind == null || faults.count() > before ? null : new Checked(kind, spec, water, additions);
+    }
+
+    private void burner(StepSpec.HeatingSpec heating, String at) {
+        faults.number(at + ".fromC", heating.fromC(), Limit.COOLING_FROM_C);
+        faults.number(at + ".burnerW", heating.burnerW(), Limit.BURNER_W);
+        faults.number(at + ".panL", heating.panL(), Limit.PAN_L);
     }
 
     private void temperatures(StepSpec.CoolingSpec cooling, String at) {

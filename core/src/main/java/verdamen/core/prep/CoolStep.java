@@ -17,14 +17,12 @@ final class CoolStep extends PrepStep {
 
     @Override
     StepResult work() {
-        StepSpec.CoolingSpec asked = spec().cooling() == null
-                ? new StepSpec.CoolingSpec(null, null, null, null, null, null)
-                : spec().cooling();
-        double target = asked.targetC() == null
-                ? TypicalSteps.share(StepKind.COOL, start().ingredient()).orElseThrow()
-                : asked.targetC();
+        StepSpec.CoolingSpec asked = spec().cooling() == null ? StepSpec.CoolingSpec.NONE : spec().cooling();
         double from = or(asked.fromC(), (wasHot() ? Coefficient.JUST_COOKED_C : Coefficient.KITCHEN_C).value());
         double room = or(asked.roomC(), Coefficient.KITCHEN_C.value());
+        // Nothing is waited for nearer than that to the room: it would take for ever.
+        double enough = Math.max(chain().coolEnoughC(), room + Coefficient.COOLING_NEAREST_K.value());
+        double target = or(asked.targetC(), enough);
         double gone = spec().afterGrams() == null ? 0 : filled().grams() - spec().afterGrams();
         if (gone < -ROUNDING) {
             refuse("afterGrams", FaultCode.CREATES_MATTER, filled().grams() - gone, filled().grams());
@@ -42,13 +40,18 @@ final class CoolStep extends PrepStep {
         if (readC != null && asked.readMinute() != null) {
             if (readC >= from || readC <= room) {
                 refuse("cooling.readC", FaultCode.IMPOSSIBLE_TEMPERATURES, readC, from);
-                return result(after, none(), Liquid.NONE, off, addedWater(), false, null, List.of());
+                return result(after, none(), Liquid.NONE, off, addedWater(), false, null, null, List.of());
             }
             cooling = Cooling.read(from, room, target, asked.readMinute(), readC);
         } else {
-            cooling = Cooling.typical(from, room, target, !Boolean.FALSE.equals(asked.spread()));
+            double rate = Cooling.rate(
+                    filled().grams(),
+                    !Boolean.FALSE.equals(asked.spread()),
+                    Boolean.TRUE.equals(asked.stirred()),
+                    room <= Coefficient.FRIDGE_UP_TO_C.value());
+            cooling = Cooling.typical(from, room, target, rate);
         }
-        return result(after, none(), Liquid.NONE, off, addedWater(), false, cooling, cooling.steps());
+        return result(after, none(), Liquid.NONE, off, addedWater(), false, cooling, null, cooling.steps());
     }
 
     private static double or(@Nullable Double value, double otherwise) {

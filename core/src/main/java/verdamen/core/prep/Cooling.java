@@ -43,9 +43,8 @@ public record Cooling(
     private static final int CURVE_STEP = (int) Coefficient.COOLING_CURVE_STEP.value();
     private static final int CURVE_END = (int) Coefficient.COOLING_CURVE_END.value();
 
-    /** A cooling with the rate of a heap, or of what lies spread thin. */
-    static Cooling typical(double fromC, double roomC, double targetC, boolean spread) {
-        double rate = (spread ? Coefficient.COOLING_SPREAD : Coefficient.COOLING_HEAP).value();
+    /** A cooling whose rate follows from how it lies. */
+    static Cooling typical(double fromC, double roomC, double targetC, double rate) {
         return of(fromC, roomC, targetC, rate, null, List.of());
     }
 
@@ -107,6 +106,40 @@ public record Cooling(
                 steps,
                 Coefficient.KITCHEN_C.value(),
                 Coefficient.FRIDGE_C.value());
+    }
+
+    /**
+     * What something that stands in a bowl comes to, °C: k = 0.016 · (500/g)^(1/3) per minute, at most 0.03, and 1.3 times that in a
+     * fridge.
+     *
+     * @param fromC how warm it is, °C
+     * @param roomC how warm it is where it stands, °C
+     * @param fridge whether that is a fridge
+     * @param grams its mass, g
+     * @param minutes how long it stands
+     */
+    public static double inABowl(double fromC, double roomC, boolean fridge, double grams, double minutes) {
+        return at(fromC, roomC, rate(grams, false, false, fridge), minutes);
+    }
+
+    /**
+     * k, how fast something cools, per minute.
+     *
+     * @param grams its mass, g
+     * @param spread whether it lies 1 to 2 cm thin
+     * @param stirred whether it is stirred now and then, where it does not lie thin
+     * @param fridge whether it stands in a fridge, whose air moves
+     */
+    static double rate(double grams, boolean spread, boolean stirred, boolean fridge) {
+        double heap = grams > 0
+                ? Math.min(
+                        Coefficient.COOLING_HEAP_MOST.value(),
+                        Coefficient.COOLING_HEAP.value() * Math.cbrt(Coefficient.COOLING_HEAP_GRAMS.value() / grams))
+                : Coefficient.COOLING_HEAP_MOST.value();
+        double still = spread
+                ? Coefficient.COOLING_SPREAD.value()
+                : heap * (stirred ? Coefficient.COOLING_STIRRED.value() : 1);
+        return still * (fridge ? Coefficient.COOLING_FRIDGE.value() : 1);
     }
 
     /** The temperature after some minutes, °C. */

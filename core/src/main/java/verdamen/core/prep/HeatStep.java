@@ -1,6 +1,8 @@
 package verdamen.core.prep;
 
+import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.ExplanationStep;
 import verdamen.core.model.FaultCode;
@@ -15,6 +17,8 @@ import verdamen.core.prep.ChainReader.State;
 
 /** Boiling, roasting, wilting, cooking down and clarifying: water moves, and dry matter only where it is drained. */
 final class HeatStep extends PrepStep {
+
+    private static final String LEAF = "leaf";
 
     HeatStep(Checked step, State state, StepRunner runner, Faults faults, String at) {
         super(step, state, runner, faults, at);
@@ -34,8 +38,9 @@ final class HeatStep extends PrepStep {
         boolean pulses = kind() == StepKind.SOAK_BOIL;
         double kept = pulses && !drainedIsFalse() ? Coefficient.DRAINED_SOLIDS_KEPT.value() : 1;
         double solids = filled().solidsGrams() * kept;
+        boolean keepsLiquid = pulses && drainedIsFalse();
         double base = spec().afterGrams() == null
-                ? typicalShare() * filled().baseGrams()
+                ? typicalShare() * (filled().baseGrams() - (keepsLiquid ? addedWater() : 0))
                 : spec().afterGrams() - filled().additionGrams();
         double water = base - solids;
         if (water < -ROUNDING) {
@@ -44,6 +49,9 @@ final class HeatStep extends PrepStep {
                     FaultCode.NO_WATER_LEFT,
                     base + filled().additionGrams(),
                     solids + filled().additionGrams());
+        }
+        if (keepsLiquid) {
+            return withItsLiquid(Math.max(0, water), solids);
         }
         Content after = filled().with(Math.max(0, water), solids).as(become());
         Content lost = new Content(start().ingredient(), 0, filled().solidsGrams() - solids, List.of());
@@ -58,6 +66,29 @@ final class HeatStep extends PrepStep {
                         Term.grams(Symbol.AFTER, after.baseGrams()))
                 : dryMatterKept(after);
         return done(after, lost, Liquid.NONE, Math.max(0, -more), addedWater() + Math.max(0, more), List.of(why));
+    }
+
+    /**
+     * Pulses or grain with the liquid that they have not taken up: it goes with them as liquid. They take up what is typical, the
+     * rest of what was put in, or of what was weighed in the pot, is liquid.
+     */
+    private StepResult withItsLiquid(double water, double solids) {
+        double own = filled().waterGrams() - addedWater();
+        double typical = Math.max(own, typicalShare() * (own + filled().solidsGrams()) - solids);
+        boolean weighed = spec().afterGrams() != null;
+        double all = weighed ? water : Math.max(typical, filled().waterGrams());
+        double takenUp = Math.min(typical, all);
+        Content after = filled().with(takenUp, solids).as(become());
+        double liquid = all - takenUp;
+        Content with = liquid > ROUNDING ? after.plus(new Addition(plainWater(), liquid)) : after;
+        double more = all - filled().waterGrams();
+        return done(
+                with,
+                none(),
+                Liquid.NONE,
+                Math.max(0, -more),
+                addedWater() + Math.max(0, more),
+                List.of(dryMatterKept(after)));
     }
 
     /** Roasting, wilting, cooking down: only water leaves. */
@@ -79,7 +110,29 @@ final class HeatStep extends PrepStep {
         double off = Math.max(0, Math.min(gone, filled().waterGrams()));
         Content after = filled().with(filled().waterGrams() - off, filled().solidsGrams())
                 .as(become());
-        return done(after, none(), Liquid.NONE, off, addedWater(), List.of(dryMatterKept(after)));
+        Heating heating = heating(off);
+        List<ExplanationStep> why = new ArrayList<>(List.of(dryMatterKept(after)));
+        why.addAll(heating == null ? List.of() : heating.steps());
+        return result(after, none(), Liquid.NONE, off, addedWater(), false, null, heating, why);
+    }
+
+    /** How long it takes on a burner; null for what is roasted. */
+    private @Nullable Heating heating(double off) {
+        if (kind() != StepKind.WILT && kind() != StepKind.COOK_DOWN) {
+            return null;
+        }
+        StepSpec.HeatingSpec asked = spec().heating() == null ? StepSpec.HeatingSpec.NONE : spec().heating();
+        double usual = (wasHot() ? Coefficient.JUST_COOKED_C : Coefficient.KITCHEN_C).value();
+        boolean leaves = LEAF.equals(start().ingredient().group()) && !wasHot();
+        return Heating.of(
+                filled(),
+                leaves,
+                off,
+                new Heating.From(
+                        asked.fromC() == null ? usual : asked.fromC(),
+                        asked.burnerW() == null ? chain().burnerW() : asked.burnerW(),
+                        Boolean.TRUE.equals(asked.lid()),
+                        asked.panL() == null ? Coefficient.HEATING_PAN_L.value() : asked.panL()));
     }
 
     /** The weight after, or the water that was driven off, or the typical share. */

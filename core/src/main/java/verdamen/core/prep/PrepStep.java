@@ -29,6 +29,7 @@ abstract class PrepStep {
 
     private final Pantry pantry;
     private final LiquidUse use;
+    private final ChainUse chain;
     private final StepKind kind;
     private final StepSpec spec;
     private final State state;
@@ -45,6 +46,7 @@ abstract class PrepStep {
     PrepStep(Checked step, State state, StepRunner runner, Faults faults, String at) {
         this.pantry = runner.pantry();
         this.use = runner.use();
+        this.chain = runner.chain();
         this.kind = step.kind();
         this.spec = step.spec();
         this.state = state;
@@ -78,6 +80,21 @@ abstract class PrepStep {
 
     StepSpec spec() {
         return spec;
+    }
+
+    /** What the chain is for. */
+    ChainUse chain() {
+        return chain;
+    }
+
+    Ingredient plainWater() {
+        return pantry.plainWater();
+    }
+
+    /** Code of the form it is in; null for what has none. */
+    @Nullable
+    String form() {
+        return state.form();
     }
 
     LiquidUse use() {
@@ -187,7 +204,7 @@ abstract class PrepStep {
     }
 
     StepResult done(Content after, Content lost, Liquid liquid, double off, double waterIn, List<ExplanationStep> why) {
-        return result(after, lost, liquid, off, waterIn, false, null, why);
+        return result(after, lost, liquid, off, waterIn, false, null, null, why);
     }
 
     /** A cut, grating or mash sets its piece; cooking into pieces keeps it; a purée has none. */
@@ -207,6 +224,7 @@ abstract class PrepStep {
             double waterIn,
             boolean skipped,
             @Nullable Cooling cooling,
+            @Nullable Heating heating,
             List<ExplanationStep> why) {
         boolean hot = kind.heats()
                 || (state.hot() && !(cooling != null && cooling.targetC() < Coefficient.HOT_FROM_C.value()));
@@ -226,6 +244,7 @@ abstract class PrepStep {
                 piece(),
                 hot,
                 cooling,
+                heating,
                 why.stream().filter(step -> Double.isFinite(step.value())).toList());
     }
 

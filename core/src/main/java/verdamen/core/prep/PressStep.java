@@ -24,7 +24,7 @@ final class PressStep extends PrepStep {
         boolean stays = use() == LiquidUse.NEVER_PRESSED || (kind() == StepKind.SALT_STAND && drainedIsFalse());
         if (stays) {
             boolean skipped = use() == LiquidUse.NEVER_PRESSED;
-            return result(filled(), none(), Liquid.NONE, 0, addedWater(), skipped, null, List.of());
+            return result(filled(), none(), Liquid.NONE, 0, addedWater(), skipped, null, null, List.of());
         }
         double all = filled().grams();
         double share = Coefficient.PRESSED_LIQUID_WATER.value();
@@ -75,6 +75,14 @@ final class PressStep extends PrepStep {
                 Term.grams(Symbol.LIQUID, base),
                 Term.grams(Symbol.AFTER, after.baseGrams()));
         return result(
-                after, none(), liquid, 0, addedWater(), false, null, after.baseGrams() > 0 ? List.of(why) : List.of());
+                after,
+                none(),
+                liquid,
+                0,
+                addedWater(),
+                false,
+                null,
+                null,
+                after.baseGrams() > 0 ? List.of(why) : List.of());
     }
 }

@@ -3,6 +3,7 @@ package verdamen.core.prep;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.model.ExplanationStep;
+import verdamen.core.model.Share;
 
 /**
  * What a step did. Nothing is lost: before + water put in + put in = after + left behind + liquid + driven off.
@@ -22,6 +23,7 @@ import verdamen.core.model.ExplanationStep;
  * @param pieceMm largest piece, mm; null for the form's
  * @param hot whether it is hot afterwards
  * @param cooling for a cooling, how long it takes
+ * @param heating for a wilting or cooking down, how long it takes
  * @param steps how the water after it comes about
  */
 public record StepResult(
@@ -40,11 +42,22 @@ public record StepResult(
         @Nullable Double pieceMm,
         boolean hot,
         @Nullable Cooling cooling,
+        @Nullable Heating heating,
         List<ExplanationStep> steps) {
 
     /** What went in, g: what it began with and what was put in, without plain water. */
     public double inGrams() {
         return before.grams() + addedGrams;
+    }
+
+    /** Salt that is in it, % of what went in; 0 without salt. */
+    public double saltInPct() {
+        return inGrams() > 0 ? Share.of(after.saltGrams(), inGrams()).pct() : 0;
+    }
+
+    /** The same salt, % of what is left: where water leaves, it rises. */
+    public double saltLeftPct() {
+        return after.grams() > 0 ? Share.of(after.saltGrams(), after.grams()).pct() : 0;
     }
 
     /** Weight after it over what went in; 0 when nothing did. What takes up water gives more than one. */

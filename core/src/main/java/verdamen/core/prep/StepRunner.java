@@ -17,14 +17,21 @@ final class StepRunner {
 
     private final Pantry pantry;
     private final LiquidUse use;
+    private final ChainUse chain;
 
-    StepRunner(Pantry pantry, LiquidUse use) {
+    StepRunner(Pantry pantry, LiquidUse use, ChainUse chain) {
         this.pantry = pantry;
         this.use = use;
+        this.chain = chain;
     }
 
     Pantry pantry() {
         return pantry;
+    }
+
+    /** What the chain is for. */
+    ChainUse chain() {
+        return chain;
     }
 
     LiquidUse use() {

@@ -35,8 +35,7 @@ public final class TypicalSteps {
      * @param step the step
      * @param what code or group of an ingredient, or * for any
      * @param share for cutting and cooking the weight after over the weight before; for washing the water that clings
-     *     over the weight; for salting and pressing the share of the water that runs; for cooling the temperature to
-     *     reach, °C
+     *     over the weight; for salting and pressing the share of the water that runs
      * @param confidence how well it is known
      * @param note how it varies
      */

@@ -77,7 +77,7 @@ record BaseFormula(
 
     /** The thinnest sheet that a dough holds, rounded up to what one rolls, mm. */
     static double thinnestMm(Dough dough) {
-        double mm = Handling.at(dough, dough.formula().rollAtMinute()).minSheetMm();
+        double mm = Handling.at(dough, dough.formula().rollAtMinute()).thinnestMm();
         return Math.ceil(mm / SHEET_STEP - LAST_DIGIT) * SHEET_STEP;
     }
 }

@@ -74,7 +74,7 @@ public record TrialResult(
                 style == null
                         ? null
                         : feelOf(pantry)
-                                .map(word -> word.scaledBy(style.feelScale()).softnessMid())
+                                .map(word -> word.of(style).softnessMid())
                                 .orElse(null);
             case SHEET -> sheetMm;
             case TEARS -> tears;

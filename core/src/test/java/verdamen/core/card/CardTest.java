@@ -111,8 +111,7 @@ public class CardTest {
                 "SET_UP PREPARE MIX_DRY POUR ADD_INCLUSIONS HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"
             },
             {
-                roti(line("rye-whole", 100).withStage("first"))
-                        .withMethod(MethodSpec.NONE.withFirstStage("soaker", 120.0)),
+                roti(line("rye-whole", 100).withStage(0)).withMethod(MethodSpec.NONE.withFirstStage("soaker", 120.0)),
                 "SET_UP SOAKER MIX_DRY POUR HOLD_BACK KNEAD_BY_HAND REST DIVIDE ROLL COOK KEEP"
             },
         };

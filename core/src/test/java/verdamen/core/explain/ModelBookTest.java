@@ -56,6 +56,10 @@ public class ModelBookTest {
                         entry.rule().name());
             }
         }
+        for (ModelBook.Accuracy accuracy : ModelBook.book().accuracy()) {
+            String kind = accuracy.kind().code();
+            assertTrue(!page.words("accuracy", "kinds", kind).isBlank(), kind);
+        }
         ModelBook.book()
                 .others()
                 .forEach(

@@ -43,6 +43,14 @@ final class ModelPage {
                 "Formulas are over the names of inputs and of coefficients. The coefficients stand below each formula with their"
                         + " unit, how well they are known, where they come from, and why they have that size. sigmoid(x) is"
                         + " 1/(1 + e^(−x)).");
+        add("## " + words("accuracy", "title"));
+        add(words("accuracy", "intro"));
+        List<String> rows = new ArrayList<>(List.of("| dough | off by, of the flour |", "|---|---|"));
+        for (ModelBook.Accuracy accuracy : book.accuracy()) {
+            rows.add("| " + words("accuracy", "kinds", accuracy.kind().code()) + " | ± "
+                    + Math.round(accuracy.off().value()) + " % |");
+        }
+        add(String.join("\n", rows));
         for (Chapter chapter : book.chapters()) {
             add("## " + words("chapters", chapter.code(), "title"));
             add(words("chapters", chapter.code(), "intro"));

@@ -19,7 +19,7 @@ public class LineSpecTest {
             .withSd(2.0)
             .in(Part.FILLING)
             .withForm("pressed")
-            .withStage("first")
+            .withStage(0)
             .withMeasured(MEASURED)
             .withOrigin(new LineOrigin("a courgette", "piece", 1.0, null, null));
 
@@ -33,7 +33,7 @@ public class LineSpecTest {
             {change(line -> line.withSd(null), line -> line.withSd(2.0))},
             {change(line -> line.in(null), line -> line.in(Part.FILLING))},
             {change(line -> line.withForm("puree"), line -> line.withForm("pressed"))},
-            {change(line -> line.withStage(null), line -> line.withStage("first"))},
+            {change(line -> line.withStage(null), line -> line.withStage(0))},
             {change(line -> line.withFatState("solid"), line -> line.withFatState(null))},
             {change(line -> line.withOpen(Openness.UNREAD), line -> line.withOpen(null))},
             {change(line -> line.withPrep("c"), line -> line.withPrep(null))},

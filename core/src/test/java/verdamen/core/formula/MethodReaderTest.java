@@ -3,6 +3,7 @@ package verdamen.core.formula;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import java.util.List;
@@ -29,7 +30,7 @@ public class MethodReaderTest {
         assertEquals(method.waterAddition(), WaterAddition.AT_ONCE);
         assertEquals(method.seal(), Seal.SEALED);
         assertEquals(method.heat(), Heat.HOT_DRY);
-        assertNull(method.firstStage());
+        assertTrue(formula.stages().isEmpty());
         assertEquals(method.temperatures().kneadMinutes(), 10.0);
         assertEquals(formula.timeline().end(), 30.0);
         assertFalse(formula.timeline().chills());
@@ -129,8 +130,7 @@ public class MethodReaderTest {
 
     @Test
     public void aStageThatIsNoneIsRefused() {
-        FormulaSpec spec =
-                Doughs.spec("roti", LineSpec.of("wheat-atta", 300).withStage("second"), LineSpec.of("water", 200));
+        FormulaSpec spec = Doughs.spec("roti", LineSpec.of("wheat-atta", 300).withStage(1), LineSpec.of("water", 200));
         RefusedException refused = expectThrows(RefusedException.class, () -> Doughs.read(spec));
         assertEquals(refused.faults().get(0).field(), "stage");
     }

@@ -190,8 +190,8 @@ public class PreparedLinesTest {
 
     @Test
     public void aSoakerHasAlreadyDrunkWhenTheDoughIsMixed() {
-        LineSpec rye = line("rye-whole", 200).withStage("first");
-        LineSpec water = line("water", 160).withStage("first");
+        LineSpec rye = line("rye-whole", 200).withStage(0);
+        LineSpec water = line("water", 160).withStage(0);
         FormulaSpec dough = Doughs.spec("roti", line("wheat-atta", 200), rye, water, line("water", 100))
                 .withSettings(null, null, null, 0.0);
         MethodSpec soaked =

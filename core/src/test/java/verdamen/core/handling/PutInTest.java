@@ -11,6 +11,7 @@ import verdamen.core.Doughs;
 import verdamen.core.balance.Dough;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineSpec;
+import verdamen.core.formula.MethodSpec;
 import verdamen.core.formula.Openness;
 import verdamen.core.prep.ChainSpec;
 import verdamen.core.prep.StepKind;
@@ -22,7 +23,7 @@ public class PutInTest {
     private static final LineSpec ATTA = line("wheat-atta", 400);
 
     private static FormulaSpec with(LineSpec... lines) {
-        return Doughs.spec("roti", lines);
+        return Doughs.spec("roti", lines).withMethod(MethodSpec.NONE.withFirstStage("soaker", 60.0));
     }
 
     private static List<LineSpec> after(FormulaSpec spec, String ingredient, double grams) {
@@ -48,7 +49,7 @@ public class PutInTest {
         return new Object[][] {
             {line("water", 50).withPart("filling")},
             {line("water", 50).withPart("surface")},
-            {line("water", 50).withStage("first")},
+            {line("water", 50).withStage(0)},
             {LineSpec.open("water", Openness.UNKNOWN_AMOUNT)},
         };
     }

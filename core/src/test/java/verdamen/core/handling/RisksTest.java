@@ -94,17 +94,17 @@ public class RisksTest {
     @Test
     public void puffingWantsAStrongWholeSheetOfTheRightThickness() {
         double sheet = ROTI.sheetMm();
-        double best = Risks.puff(100, sheet, 0, 0, 0, ROTI);
+        double best = Risks.puff(100, sheet, 0, 0, 0, 0, ROTI);
         assertTrue(best > 99);
-        assertTrue(Risks.puff(35, sheet, 0, 0, 0, ROTI) < 51);
-        assertTrue(Risks.puff(100, 3 * sheet, 0, 0, 0, ROTI) < best / 5);
+        assertTrue(Risks.puff(35, sheet, 0, 0, 0, 0, ROTI) < 51);
+        assertTrue(Risks.puff(100, 3 * sheet, 0, 0, 0, 0, ROTI) < best / 5);
         assertEquals(
-                Risks.puff(100, 2 * sheet, 0, 0, 0, ROTI),
-                Risks.puff(100, sheet / 2, 0, 0, 0, ROTI),
+                Risks.puff(100, 2 * sheet, 0, 0, 0, 0, ROTI),
+                Risks.puff(100, sheet / 2, 0, 0, 0, 0, ROTI),
                 1e-9,
                 "by the ratio of thicknesses");
-        assertEquals(Risks.puff(100, sheet, 0.7, 0, 0, ROTI), 0, 1e-9);
-        assertEquals(Risks.puff(100, sheet, 0, 100, 0, ROTI), 0, 1e-9);
-        assertEquals(Risks.puff(100, sheet, 0, 0, 100, ROTI), 0, 1e-9, "what sticks does not puff");
+        assertEquals(Risks.puff(100, sheet, 0.7, 0, 0, 0, ROTI), 0, 1e-9);
+        assertEquals(Risks.puff(100, sheet, 0, 0, 100, 0, ROTI), 0, 1e-9);
+        assertEquals(Risks.puff(100, sheet, 0, 0, 0, 100, ROTI), 0, 1e-9, "what sticks does not puff");
     }
 }

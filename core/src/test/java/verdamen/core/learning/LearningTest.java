@@ -45,7 +45,7 @@ public class LearningTest {
         return BOOK.feels().stream()
                 .filter(each -> each.code().equals(feel))
                 .findFirst()
-                .map(each -> each.scaledBy(read(formula).style().feelScale()))
+                .map(each -> each.of(read(formula).style()))
                 .map(Feel::softnessMid)
                 .orElseThrow();
     }

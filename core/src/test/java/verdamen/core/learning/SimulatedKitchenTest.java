@@ -73,8 +73,7 @@ public class SimulatedKitchenTest {
         return BOOK.feels().stream()
                 .filter(each -> each.code().equals("soft"))
                 .findFirst()
-                .map(each -> each.scaledBy(
-                        FormulaReader.read(formula(0.5, 100), BOOK).style().feelScale()))
+                .map(each -> each.of(FormulaReader.read(formula(0.5, 100), BOOK).style()))
                 .orElseThrow();
     }
 

@@ -83,7 +83,7 @@ public class ComparisonTest {
         FormulaSpec sponge = option(PITA, Question.SPONGE, "sponge").applied();
         assertEquals(
                 sponge.linesOrNone().stream()
-                        .filter(line -> "first".equals(line.stage()))
+                        .filter(line -> Integer.valueOf(0).equals(line.stage()))
                         .map(line -> line.ingredient() + " " + line.grams())
                         .toList(),
                 List.of("wheat-strong-white 250.0", "water 250.0", "yeast-active-dry 6.7"));

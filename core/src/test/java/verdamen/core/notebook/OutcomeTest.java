@@ -31,7 +31,7 @@ public class OutcomeTest {
     private static double softness(String word) {
         return BOOK.feels().stream()
                 .filter(each -> each.code().equals(word))
-                .map(each -> each.scaledBy(read(roti(262)).style().feelScale()))
+                .map(each -> each.of(read(roti(262)).style()))
                 .mapToDouble(Feel::softnessMid)
                 .findFirst()
                 .orElseThrow();

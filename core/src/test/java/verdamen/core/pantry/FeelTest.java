@@ -6,9 +6,14 @@ import static org.testng.Assert.assertTrue;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import verdamen.core.WorkedCases;
 
 /** The words for how a dough feels. */
 public class FeelTest {
+
+    /** The cases are rounded to 4 decimals. */
+    private static final double ROUNDING = 0.00006;
 
     private static final Pantry BOOK = ReferenceTables.load();
 
@@ -21,9 +26,43 @@ public class FeelTest {
     public void standsForItsMiddleInEveryStyle(Feel feel) {
         assertTrue(feel.softnessMid() > feel.softnessFrom() && feel.softnessMid() < feel.softnessTo());
         for (Style style : BOOK.styles()) {
-            assertEquals(BOOK.feel(style.feelScale() * feel.softnessMid(), style), feel, style.code());
-            assertEquals(feel.scaledBy(style.feelScale()).softnessMid(), style.feelScale() * feel.softnessMid());
+            double softness = feel.of(style).softnessMid();
+            assertEquals(BOOK.feel(softness, style).code(), feel.code(), style.code());
+            assertEquals(style.feltSoftness(softness), feel.softnessMid(), 1e-12, style.code());
         }
+    }
+
+    @DataProvider
+    Object[][] softnesses() {
+        return WorkedCases.feel("words");
+    }
+
+    @Test(dataProvider = "softnesses")
+    public void aSoftnessHasTheWordAndTouchTestOfItsWorkedCase(JsonNode worked) {
+        Style style = style(worked);
+        double softness = worked.get("softness").asDouble();
+        Feel feel = BOOK.feel(softness, style);
+        assertEquals(style.feltSoftness(softness), worked.get("scaled").asDouble(), ROUNDING);
+        assertEquals(feel.code(), worked.get("word").asString());
+        assertEquals(feel.touchTest(), worked.get("touch").asString());
+    }
+
+    @DataProvider
+    Object[][] observed() {
+        return WorkedCases.feel("observed");
+    }
+
+    @Test(dataProvider = "observed")
+    public void aWordThatIsFeltStandsForTheSoftnessOfItsWorkedCase(JsonNode worked) {
+        Feel felt = BOOK.feels(style(worked)).stream()
+                .filter(feel -> feel.code().equals(worked.get("word").asString()))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(felt.softnessMid(), worked.get("softness").asDouble(), ROUNDING);
+    }
+
+    private static Style style(JsonNode worked) {
+        return BOOK.style(worked.get("style").asString()).orElseThrow();
     }
 
     @Test

@@ -20,7 +20,7 @@ public class ReferenceTablesTest {
                         .filter(each -> each.behaviour() != null)
                         .count(),
                 57);
-        assertEquals(BOOK.styles().size(), 12);
+        assertEquals(BOOK.styles().size(), 15);
         assertEquals(BOOK.forms().size(), 12);
         assertEquals(BOOK.measures().size(), 25);
     }

@@ -14,13 +14,13 @@ import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import verdamen.core.Doughs;
+import verdamen.core.formula.FilledSpec;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.RefusedException;
 import verdamen.core.portion.CutShapes.Shape;
 import verdamen.core.portion.FilledPieces.HeldBy;
 import verdamen.core.portion.ShapesQuestion.CutSpec;
-import verdamen.core.portion.ShapesQuestion.FilledSpec;
 import verdamen.core.portion.ShapesQuestion.LayeredSpec;
 
 /** Pieces that are filled, layered or cut: counted and worked out by hand. */

@@ -11,11 +11,17 @@ import java.util.List;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import verdamen.core.Doughs;
 import verdamen.core.RandomFormulas;
+import verdamen.core.balance.Balance;
+import verdamen.core.balance.LedgerRow;
+import verdamen.core.formula.FormulaSpec;
+import verdamen.core.formula.LineSpec;
 import verdamen.core.model.Fault;
 import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.prep.StepSpec.CoolingSpec;
+import verdamen.core.prep.StepSpec.HeatingSpec;
 
 /** Preparation chains: every kind of step worked by hand, what is refused, and balances over random chains. */
 public class ChainTest {
@@ -264,16 +270,98 @@ public class ChainTest {
     public void coolsByNewtonsLaw() {
         CoolingSpec heap = new CoolingSpec(80.0, 20.0, 30.0, false, null, null);
         Cooling cooling = cooling(heap);
-        assertEquals(cooling.minutes(), Math.log(6) / 0.004, EPSILON);
+        assertEquals(cooling.minutes(), Math.log(6) / 0.016 / Math.cbrt(500 / 100.0), EPSILON);
         assertTrue(cooling.safeMinutes() > 120);
         assertEquals(
                 cooling(new CoolingSpec(80.0, 20.0, 30.0, null, null, null)).minutes(),
-                Math.log(6) / 0.012,
+                Math.log(6) / 0.045,
                 EPSILON,
                 "spread thin, unless somebody says otherwise");
         CoolingSpec spread = new CoolingSpec(80.0, 5.0, 30.0, true, null, null);
-        assertEquals(cooling(spread).minutes(), Math.log(3) / 0.012, EPSILON);
+        assertEquals(cooling(spread).minutes(), Math.log(3) / 0.045 / 1.3, EPSILON, "the air of a fridge moves");
         assertTrue(cooling(spread).safeMinutes() < 130);
+    }
+
+    @Test
+    public void aLargeHeapCoolsSlowlyAndAStirredOneFaster() {
+        CoolingSpec heap = new CoolingSpec(90.0, 22.0, null, false, null, null);
+        CoolingSpec stirred = new CoolingSpec(90.0, 22.0, null, false, true, null, null);
+        assertEquals(rate(500, heap), 0.016, EPSILON);
+        assertEquals(rate(4000, heap), 0.008, EPSILON);
+        assertEquals(rate(20, heap), 0.03, EPSILON, "no heap cools faster");
+        assertEquals(rate(500, stirred), 0.024, EPSILON);
+    }
+
+    @Test
+    public void coolEnoughIsNeverNearerToTheRoomThanIsWorthWaitingFor() {
+        assertEquals(coolEnough(22.0), 30, EPSILON);
+        assertEquals(coolEnough(29.0), 31, EPSILON);
+    }
+
+    private static double rate(double grams, CoolingSpec spec) {
+        return Chains.read("potato-boiled", grams, StepSpec.of(COOL).cooling(spec))
+                .steps()
+                .get(0)
+                .cooling()
+                .ratePerMinute();
+    }
+
+    private static double coolEnough(double roomC) {
+        return cooling(new CoolingSpec(90.0, roomC, null, null, null, null)).targetC();
+    }
+
+    /** 1,500 g of greens to 792 g: 38 min, on a burner of 2,000 W. */
+    @Test
+    public void wiltingTakesTheMinutesOfTheWorkedFigure() {
+        Heating open = wilting(null);
+        assertEquals(open.minutes(), 38, 0.6);
+        assertEquals(open.range().low(), 0.7 * open.minutes(), EPSILON);
+        assertEquals(open.rounds(), 3, "1,500 g take 13.5 l");
+        assertEquals(wilting(new HeatingSpec(null, 4000.0, null, 20.0)).minutes(), open.minutes() / 2, EPSILON);
+        assertEquals(wilting(new HeatingSpec(null, 4000.0, null, 20.0)).rounds(), 1);
+        Heating covered = wilting(new HeatingSpec(95.0, null, true, null));
+        double steam = wilting(new HeatingSpec(95.0, null, null, null)).minutes();
+        assertEquals(covered.minutes(), 3 * steam, 1e-6, "with the lid on a third goes in the same time");
+    }
+
+    private static Heating wilting(HeatingSpec how) {
+        StepSpec step = StepSpec.of(WILT).leaving(792);
+        return Chains.read("spinach-raw", 1500, how == null ? step : step.heating(how))
+                .steps()
+                .get(0)
+                .heating();
+    }
+
+    @Test
+    public void pulsesThatAreNotDrainedKeepTheirLiquid() {
+        StepSpec boiled = StepSpec.of(SOAK_BOIL).adding("water", 900);
+        StepSpec kept = new StepSpec("soak-boil", null, null, null, null, false, boiled.added(), null);
+        Chain chain = Chains.read("chickpea-dry", 200, kept);
+        double taken = Chains.read("chickpea-dry", 200, boiled).result().grams();
+        assertEquals(chain.result().grams(), 1100, EPSILON, "nothing is poured off");
+        double liquid = chain.result().additions().get(0).grams();
+        assertTrue(liquid > 0 && liquid < 900 && chain.result().baseGrams() < taken * 1.1, chain.result() + "");
+        FormulaSpec without = Doughs.roti(120);
+        FormulaSpec with = without.withLines(List.of(LineSpec.of("wheat-atta", 300), LineSpec.ofPrep("chain")));
+        Balance balance = Balance.of(Doughs.read(with.withPreps(List.of(Chains.spec("chickpea-dry", 200, kept)))));
+        double brings = balance.ledger().stream()
+                .filter(row -> row.ingredient().equals("water"))
+                .mapToDouble(LedgerRow::bringsGrams)
+                .sum();
+        assertEquals(brings, liquid, EPSILON, "it lowers the water asked for by as much");
+        assertEquals(balance.water().present(), 0, EPSILON);
+    }
+
+    @Test
+    public void saltIsTwiceTheShareOfWhatIsLeftOfTheGreens() {
+        StepResult wilted = Chains.read(
+                        "spinach-raw",
+                        990,
+                        StepSpec.of(WILT).adding("salt-fine", 10).leaving(500))
+                .steps()
+                .get(0);
+        assertEquals(wilted.saltInPct(), 1, EPSILON);
+        assertEquals(wilted.saltLeftPct(), 2, EPSILON);
     }
 
     @Test
@@ -313,7 +401,7 @@ public class ChainTest {
         for (int i = 0; i < 20_000; i++) {
             ChainSpec spec = Chains.random(random);
             Faults faults = new Faults();
-            Chain chain = ChainReader.read(spec, LiquidUse.DISCARDED, Chains.BOOK, faults, "preps[0]")
+            Chain chain = ChainReader.read(spec, ChainUse.of(LiquidUse.DISCARDED), Chains.BOOK, faults, "preps[0]")
                     .orElse(null);
             assertEquals(chain == null, !faults.none(), spec.toString());
             if (chain == null) {

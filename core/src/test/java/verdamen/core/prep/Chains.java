@@ -29,14 +29,15 @@ public final class Chains {
 
     static Chain read(ChainSpec spec, LiquidUse use) {
         Faults faults = new Faults();
-        Chain chain = ChainReader.read(spec, use, BOOK, faults, "preps[0]").orElse(null);
+        Chain chain = ChainReader.read(spec, ChainUse.of(use), BOOK, faults, "preps[0]")
+                .orElse(null);
         assertTrue(faults.none(), "faults: " + faults.all());
         return chain;
     }
 
     static List<Fault> faults(ChainSpec spec) {
         Faults faults = new Faults();
-        boolean read = ChainReader.read(spec, LiquidUse.DISCARDED, BOOK, faults, "preps[0]")
+        boolean read = ChainReader.read(spec, ChainUse.of(LiquidUse.DISCARDED), BOOK, faults, "preps[0]")
                 .isPresent();
         assertTrue(read == faults.none(), "a chain is read exactly when it has no fault");
         return faults.all();

@@ -13,7 +13,7 @@ public class MeasuredYieldTest {
 
     private static Chain chain(String ingredient, double grams, StepSpec... steps) {
         ChainSpec spec = new ChainSpec("c", null, ingredient, grams, null, List.of(steps));
-        return ChainReader.read(spec, LiquidUse.DISCARDED, BOOK, new Faults(), "preps[0]")
+        return ChainReader.read(spec, ChainUse.of(LiquidUse.DISCARDED), BOOK, new Faults(), "preps[0]")
                 .orElseThrow();
     }
 

@@ -131,7 +131,7 @@ public record BalanceAnswer(
      * @param softnessLow lower end of the style's window
      * @param softnessHigh upper end of the style's window
      * @param springLimitPct most spring-back one rolls against, % of the diameter
-     * @param feelScale how many times softer the style's doughs are than what the feel words say
+     * @param feels the feel words with the softness that each stands for in this style, from dry to wet
      */
     public record Settings(
             double restMinutes,
@@ -141,7 +141,16 @@ public record BalanceAnswer(
             double softnessLow,
             double softnessHigh,
             double springLimitPct,
-            double feelScale) {}
+            List<FeelSpan> feels) {}
+
+    /**
+     * Where a feel word stands in a style.
+     *
+     * @param code its code
+     * @param from softness from which it applies
+     * @param to softness up to which it applies
+     */
+    public record FeelSpan(String code, double from, double to) {}
 
     static BalanceAnswer of(FormulaSpec asked, Evaluation evaluation, List<Slip> slips, Facts facts) {
         Balance balance = evaluation.balance();
@@ -224,6 +233,8 @@ public record BalanceAnswer(
                 formula.style().softnessLow(),
                 formula.style().softnessHigh(),
                 formula.style().springLimitPct(),
-                formula.style().feelScale());
+                formula.pantry().feels(formula.style()).stream()
+                        .map(feel -> new FeelSpan(feel.code(), feel.softnessFrom(), feel.softnessTo()))
+                        .toList());
     }
 }

@@ -132,9 +132,7 @@ public class BenchService {
                 rolled == null ? null : RollingPicture.of(rolled),
                 formula.style(),
                 formula.softnessTarget(),
-                pantry.pantry().feels().stream()
-                        .map(feel -> feel.scaledBy(formula.style().feelScale()))
-                        .toList(),
+                pantry.pantry().feels(formula.style()),
                 rolled == null ? null : InTheBowl.of(rolled.dough()),
                 cooking(made.cooking()),
                 entries,
@@ -161,13 +159,13 @@ public class BenchService {
 
     private static BenchWater water(MadeFormula made) {
         Water water = made.evaluation().balance().water();
-        Additions additions = water.additions();
-        double first = Math.min(water.firstPour(), water.present());
+        Additions additions = water.told().additions();
+        double first = Math.min(water.told().firstPour(), water.present());
         return new BenchWater(
                 made.formula().pantry().plainWater().code(),
                 water.present(),
                 first,
-                Math.max(0, water.firstPour() + water.holdBack() - first),
+                Math.max(0, water.told().firstPour() + water.told().holdBack() - first),
                 additions.full() > 0 ? additions.eachGrams() : additions.lastGrams());
     }
 

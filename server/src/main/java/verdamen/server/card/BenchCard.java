@@ -96,7 +96,8 @@ final class BenchCard {
         boolean percentages = asked.shows(CardShown.PERCENTAGES);
         List<CardRow> rows = new ArrayList<>();
         for (WeighedBowl bowl : source.made().run().bowls()) {
-            rows.add(CardRow.heading(BOWLS.get(bowl.kind())));
+            rows.add(CardRow.heading(
+                    bowl.stage() == null ? BOWLS.get(bowl.kind()) : StepWords.stageName(bowl.stage(), formula)));
             for (WeighedBowl.Weighed each : bowl.weighed()) {
                 String warmth = each.celsius() == null ? "" : ", " + written.temperature(each.celsius());
                 String name = each.name() + warmth;

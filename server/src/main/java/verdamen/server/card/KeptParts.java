@@ -2,6 +2,7 @@ package verdamen.server.card;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import verdamen.core.cooking.Keeping;
 import verdamen.core.pantry.Storage;
 import verdamen.server.card.CardDocument.CardPart;
@@ -16,9 +17,7 @@ final class KeptParts {
     static CardSection section(String heading, Keeping keeping, CardFigures written) {
         List<CardPart> parts = new ArrayList<>();
         if (keeping.splits().isEmpty()) {
-            Double crisp = keeping.crispHours();
-            double hours = crisp == null ? keeping.softHours() : crisp;
-            parts.add(part("Cooled", keeping.storage(), hours, keeping, written));
+            parts.add(part("Cooled", keeping.storage(), keeping.goodHours(), keeping, written));
         }
         for (Keeping.KeptSplit split : keeping.splits()) {
             String pieces = Math.max(0, split.pieces()) + " pieces";
@@ -28,14 +27,18 @@ final class KeptParts {
         return new CardSection(heading, List.copyOf(parts));
     }
 
-    private static CardPart part(String what, Storage storage, double hours, Keeping keeping, CardFigures written) {
+    private static CardPart part(
+            String what, Storage storage, @Nullable Double hours, Keeping keeping, CardFigures written) {
         return CardPart.text(CardRun.joined(
                 CardRun.marked(
                         "%s, *%s*: use within *%s*. ", what, storage.name(), written.hours(storage.useWithinHours())),
                 CardRun.marked(good(hours, keeping, written))));
     }
 
-    private static String good(double hours, Keeping keeping, CardFigures written) {
+    private static String good(@Nullable Double hours, Keeping keeping, CardFigures written) {
+        if (hours == null) {
+            return "Best within the hour, hot from the pan: it hardens as it cools. Warm it through before it is eaten.";
+        }
         if (hours <= 0) {
             return keeping.crisp() ? "Never crisp." : "Cracks when folded, from the start.";
         }

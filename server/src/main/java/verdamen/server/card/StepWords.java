@@ -2,21 +2,26 @@ package verdamen.server.card;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import verdamen.core.balance.Additions;
 import verdamen.core.bench.BenchStep;
 import verdamen.core.bench.MadeFormula;
 import verdamen.core.bench.Need;
+import verdamen.core.bench.StageStep;
 import verdamen.core.bench.WeighedBowl;
 import verdamen.core.cooking.Cooking;
 import verdamen.core.formula.FatTiming;
 import verdamen.core.formula.Formula;
 import verdamen.core.formula.Portioning;
+import verdamen.core.formula.StagePlace;
 import verdamen.core.handling.RollingWindow;
 import verdamen.core.pantry.Feel;
 import verdamen.core.portion.Portion;
 import verdamen.core.prep.Chain;
+import verdamen.core.prep.Cooling;
+import verdamen.core.prep.Heating;
 import verdamen.core.prep.StepKind;
 import verdamen.core.prep.StepResult;
 import verdamen.server.card.CardDocument.CardRun;
@@ -59,6 +64,9 @@ public final class StepWords {
             Map.entry(Need.PIN, "rolling pin"),
             Map.entry(Need.BRUSH, "brush"));
 
+    /** A stage that changes its temperature by less is not worth a word. */
+    private static final double TOLD_FROM_K = 3;
+
     private final MadeFormula made;
     private final Formula formula;
     private final CardFigures written;
@@ -91,7 +99,8 @@ public final class StepWords {
             if (!each.skipped()) {
                 boolean changes = Math.abs(each.after().grams() - each.before().grams()) >= 0.5;
                 done.add(PREPARING.get(each.kind())
-                        + (changes ? " (to " + written.mass(each.after().grams()) + ")" : ""));
+                        + (changes ? " (to " + written.mass(each.after().grams()) + ")" : "")
+                        + minutes(each));
             }
         }
         String within = String.join(
@@ -109,6 +118,19 @@ public final class StepWords {
                 written.mass(chain.result().grams()),
                 within.isEmpty() ? "" : ", with " + within + " in them",
                 chain.hot() ? " Cool it before it meets the flour." : "");
+    }
+
+    /** How long a step takes, where that is known: cooking down or wilting, and cooling. */
+    private String minutes(StepResult step) {
+        Heating heating = step.heating();
+        if (heating != null) {
+            String rounds = heating.rounds() > 1 ? " in " + heating.rounds() + " rounds" : "";
+            return rounds + ", about " + written.minutes(heating.minutes());
+        }
+        Cooling cooling = step.cooling();
+        return cooling == null || cooling.minutes() == null || cooling.minutes() < 1
+                ? ""
+                : " to " + written.temperature(cooling.targetC()) + ", about " + written.minutes(cooling.minutes());
     }
 
     /** What is done at a step: one paragraph, or one for each thing that is prepared; none where nothing is to be said. */
@@ -135,10 +157,7 @@ public final class StepWords {
                 CardRun.marked(
                         "Lay out %s; weigh the bowls.",
                         made.run().needs().stream().map(NEEDS::get).collect(Collectors.joining(", ")));
-            case SPONGE ->
-                CardRun.marked("Mix the *first stage* and let it rise for *%s*%s, covered.", minutes, warmth);
-            case SOAKER ->
-                CardRun.marked("Mix the *first stage* and let it swell for *%s*%s, covered.", minutes, warmth);
+            case SPONGE, SOAKER, SCALD -> stage(step, minutes, warmth);
             case MIX_DRY -> CardRun.marked("Mix the *dry bowl* through.");
             case RUB_IN_FAT -> CardRun.marked("Rub the *fat* into the dry bowl until no lump is left.");
             case POUR -> pour(step, warmth);
@@ -171,6 +190,46 @@ public final class StepWords {
         };
     }
 
+    private List<CardRun> stage(BenchStep step, String minutes, String warmth) {
+        StageStep stage = step.stage();
+        if (stage == null) {
+            return List.of();
+        }
+        String name = stageName(stage.number(), formula).toLowerCase(Locale.ROOT);
+        String standing = stage.number() == 0 ? "" : "what stands and ";
+        String liquid = stage.liquidC() == null ? "" : ", its liquid at " + written.temperature(stage.liquidC());
+        String how = switch (stage.kneading()) {
+            case HAND -> "Knead";
+            case MACHINE -> "Knead by machine";
+            case JUST_COMBINED -> "Mix";
+        };
+        String then = switch (step.kind()) {
+            case SPONGE -> "let it rise";
+            case SCALD -> "let it swell and cool";
+            default -> "let it swell";
+        };
+        String later = Math.abs(stage.laterC() - stage.mixedC()) < TOLD_FROM_K
+                ? ""
+                : " It comes to about " + written.temperature(stage.mixedC()) + ", and to "
+                        + written.temperature(stage.laterC()) + " by then.";
+        return CardRun.marked(
+                "%s %sthe *%s*%s, and %s for *%s*%s%s, covered.%s",
+                how, standing, name, liquid, then, minutes, place(stage.place()), warmth, later);
+    }
+
+    private static String place(StagePlace place) {
+        return switch (place) {
+            case KITCHEN -> "";
+            case WARM -> " in a warm place";
+            case FRIDGE -> " in the fridge";
+        };
+    }
+
+    /** What a stage before the dough itself is called. */
+    static String stageName(int number, Formula formula) {
+        return formula.stages().size() == 1 ? "First stage" : "Stage " + (number + 1);
+    }
+
     private List<CardRun> pour(BenchStep step, String warmth) {
         double grams = step.grams() == null ? 0 : step.grams();
         boolean withFat = formula.fatTiming() == FatTiming.WITH_WATER && has(WeighedBowl.Kind.FAT);
@@ -193,16 +252,15 @@ public final class StepWords {
     }
 
     private List<CardRun> heldBack(BenchStep step) {
-        Additions additions = made.evaluation().balance().water().additions();
-        Feel feel = made.evaluation().feel();
+        Additions additions = made.evaluation().balance().water().told().additions();
+        // What it is wanted to be, not what this formula would make of it.
+        Feel feel = formula.pantry().feel(formula.softnessTarget(), formula.style());
         return CardRun.joined(
                 CardRun.marked(
                         "Beyond that have up to *%s* of water ready, and give it in additions of *%s*, only as the dough asks for it.",
                         written.mass(step.grams() == null ? 0 : step.grams()),
                         written.mass(additions.full() > 0 ? additions.eachGrams() : additions.lastGrams())),
-                feel == null
-                        ? List.of()
-                        : CardRun.marked(" When rolled it should feel *%s*: %s.", feel.name(), feel.touchTest()));
+                CardRun.marked(" When rolled it should feel *%s*: %s.", feel.name(), feel.touchTest()));
     }
 
     private List<CardRun> roll() {

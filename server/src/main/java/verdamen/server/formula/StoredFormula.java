@@ -17,7 +17,7 @@ import verdamen.server.json.JsonText;
 public class StoredFormula {
 
     /** The version that is written, and the newest that is read. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     /** What lines of version 1 carried beside their grams, and what stands under {@code measured} since. */
     private static final String[] MEASURED_SINCE_2 = {
@@ -54,7 +54,19 @@ public class StoredFormula {
         if (version < 2) {
             measuredApart(document);
         }
+        if (version < 3) {
+            stagesNumbered(document);
+        }
         return json.read(document, FormulaSpec.class).withCurrentCodes(aliases);
+    }
+
+    /** Before stages had numbers there was one before the dough itself, called the first. */
+    private static void stagesNumbered(JsonNode document) {
+        for (JsonNode line : document.path("lines")) {
+            if (line instanceof ObjectNode known && known.path("stage").isString()) {
+                known.put("stage", 0);
+            }
+        }
     }
 
     private static void measuredApart(JsonNode document) {

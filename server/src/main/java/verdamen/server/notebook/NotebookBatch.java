@@ -18,7 +18,7 @@ import verdamen.server.bench.BenchAnswer;
  * @param changes what the next one shall change
  * @param cookLossPct weight that cooked pieces lost, %; null when none was weighed
  * @param expectedLossPct what was expected of that, %
- * @param softHours hours for which the bread was expected to stay soft
+ * @param softHours hours for which the bread was expected to stay soft; null for what is not meant to fold
  * @param others the newest other batches of its formula
  */
 record NotebookBatch(
@@ -30,7 +30,7 @@ record NotebookBatch(
         List<String> changes,
         @Nullable Double cookLossPct,
         double expectedLossPct,
-        double softHours,
+        @Nullable Double softHours,
         List<OtherBatch> others) {
 
     /**

@@ -15,6 +15,7 @@ import verdamen.core.prep.Addition;
 import verdamen.core.prep.Chain;
 import verdamen.core.prep.Content;
 import verdamen.core.prep.Cooling;
+import verdamen.core.prep.Heating;
 import verdamen.core.prep.Liquid;
 import verdamen.core.prep.LiquidUse;
 import verdamen.core.prep.StepKind;
@@ -145,6 +146,9 @@ public record ChainAnswer(
      * @param skipped whether it was left out, as nothing is to be pressed
      * @param hot whether it is hot afterwards
      * @param cooling for a cooling, how long it takes
+     * @param heating for a wilting or cooking down, how long it takes
+     * @param saltInPct salt that is in it, % of what went in; 0 without salt
+     * @param saltLeftPct the same salt, % of what is left
      * @param own what it gave when this kitchen weighed it; null when it never did
      * @param why how the water afterwards comes about
      */
@@ -164,6 +168,9 @@ public record ChainAnswer(
             boolean skipped,
             boolean hot,
             @Nullable Cooling cooling,
+            @Nullable Heating heating,
+            double saltInPct,
+            double saltLeftPct,
             @Nullable OwnYield own,
             List<ExplanationStep> why) {
 
@@ -188,6 +195,9 @@ public record ChainAnswer(
                     step.skipped(),
                     step.hot(),
                     step.cooling(),
+                    step.heating(),
+                    step.saltInPct(),
+                    step.saltLeftPct(),
                     OwnYield.of(step, known),
                     step.steps());
         }

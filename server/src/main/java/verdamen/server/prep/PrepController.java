@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import verdamen.core.formula.FormulaReader;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.MethodSpec;
 import verdamen.core.model.Coded;
@@ -19,6 +20,7 @@ import verdamen.core.pantry.Pantry;
 import verdamen.core.prep.Chain;
 import verdamen.core.prep.ChainReader;
 import verdamen.core.prep.ChainSpec;
+import verdamen.core.prep.ChainUse;
 import verdamen.core.prep.LiquidUse;
 import verdamen.server.balance.BalanceAnswer;
 import verdamen.server.balance.BalanceService;
@@ -79,7 +81,9 @@ class PrepController {
         List<@Nullable Chain> read = new ArrayList<>();
         List<ChainSpec> specs = formula.prepsOrNone();
         for (int index = 0; index < specs.size(); index++) {
-            read.add(ChainReader.read(specs.get(index), usual, book, faults, "preps[" + index + "]")
+            ChainSpec chain = specs.get(index);
+            ChainUse use = FormulaReader.use(chain, formula, usual, book);
+            read.add(ChainReader.read(chain, use, book, faults, "preps[" + index + "]")
                     .orElse(null));
         }
         KitchenYields.Known known =

@@ -98,6 +98,9 @@ public class BalanceApiTest extends ServerTest {
             {roti(FLOUR + ",{\"ingredient\":\"water\",\"grams\":\"12\"}"), 400, 1, "grams"},
             {roti(FLOUR + ",{\"ingredient\":\"water\",\"gram\":12}"), 400, 1, "gram"},
             {"{\"style\":\"roti\",\"sheetMm\":[],\"lines\":[]}", 400, null, "sheetMm"},
+            {staged("{\"waterTemperatureC\":95},{}", "0"), 422, null, "stages[0].minutes"},
+            {staged("{\"minutes\":60},{\"minutes\":5},{}", "0"), 422, null, "stages[1].lines"},
+            {roti(FLOUR + ",{\"ingredient\":\"water\",\"grams\":12,\"stage\":\"second\"}"), 400, 1, "stage"},
         };
     }
 
@@ -111,6 +114,27 @@ public class BalanceApiTest extends ServerTest {
         assertEquals(answer.at("/line").isNull() ? null : answer.at("/line").asInt(), line);
         assertEquals(answer.at("/faults/0/field").asString(), field);
         assertFalse(answer.at("/faults/0/code").asString().isBlank());
+    }
+
+    private static String staged(String stages, String ofWater) {
+        return "{\"style\":\"roti\",\"stages\":[" + stages
+                + "],\"lines\":[{\"ingredient\":\"rye-whole\",\"grams\":100,\"stage\":0},"
+                + "{\"ingredient\":\"water\",\"grams\":150,\"stage\":" + ofWater + "}," + FLOUR + "]}";
+    }
+
+    /** What is saved in a browser, or written by a program, may still call the stage before the dough itself the first. */
+    @Test
+    public void theFirstStageIsReadAsThatBeforeTheDough() {
+        String lines = "[{\"ingredient\":\"rye-whole\",\"grams\":100,\"stage\":%1$s},"
+                + "{\"ingredient\":\"water\",\"grams\":150,\"stage\":%1$s}," + FLOUR + "]";
+        String method = "{\"style\":\"roti\",\"method\":{\"firstStage\":\"soaker\",\"standingMinutes\":90},\"lines\":";
+        String stages = "{\"style\":\"roti\",\"stages\":[{\"minutes\":90},{}],\"lines\":";
+        double named = needed(method + lines.formatted("\"first\"") + "}");
+        assertEquals(named, needed(stages + lines.formatted("0") + "}"), 1e-9);
+    }
+
+    private double needed(String formula) {
+        return postJson("/api/balance", formula).expect(200).at("/water/needed").asDouble();
     }
 
     @DataProvider

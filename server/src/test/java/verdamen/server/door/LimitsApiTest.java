@@ -142,6 +142,7 @@ public class LimitsApiTest extends ServerTest {
             case "added" -> at.putArray(name).addObject().put("ingredient", "salt-fine");
             case "phases" -> at.putArray(name).addObject().put("kind", "chill").put("minutes", 5);
             case "setAside" -> at.putArray(name).addObject().put("slip", "dry").put("reason", "so");
+            case "stages" -> at.putArray(name).addObject();
             case "sizes" -> at.putArray(name).addObject().put("count", 2).put("grams", 50);
             case "splits" -> at.putArray(name).addObject().put("storage", "bag").put("pieces", 2);
             case "acknowledged" -> at.putArray(name).addObject().put("who", "Bench");

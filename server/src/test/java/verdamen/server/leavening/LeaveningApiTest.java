@@ -29,9 +29,9 @@ public class LeaveningApiTest extends ServerTest {
                 .expect(200);
         assertEquals(answer.at("/yeastPct").asDouble(), 1.0, 1e-4);
         assertEquals(answer.at("/maxRatio").asDouble(), 3.428, 1e-4);
-        assertEquals(answer.at("/minutesToTarget").asInt(), 63);
-        assertEquals(answer.at("/minutesPastBest").asInt(), 350);
-        assertEquals(answer.at("/ratioAt/480").asDouble(), 3.3246, 1e-4);
+        assertEquals(answer.at("/minutesToTarget").asInt(), 56);
+        assertEquals(answer.at("/minutesPastBest").asInt(), 302);
+        assertEquals(answer.at("/ratioAt/480").asDouble(), 3.3653, 1e-4);
         assertEquals(answer.at("/doughCAt60").asDouble(), 25.1316, 1e-4);
         assertTrue(answer.at("/canReachTarget").asBoolean());
     }

@@ -98,7 +98,7 @@ public class OwnPantryApiTest extends ServerTest {
         for (JsonNode item : pantry) {
             spelt = item.get("code").asString().equals("spelt-whole") ? item : spelt;
         }
-        assertEquals(spelt.at("/ownValues/0/book").asDouble(), 62.0);
+        assertEquals(spelt.at("/ownValues/0/book").asDouble(), 60.0);
         assertEquals(spelt.at("/ownValues/0/source").asString(), "three batches");
         assertNotEquals(needed("spelt-whole"), book);
         putJson("/api/pantry/ingredients/spelt-whole/values", "{\"field\":\"absorptionPct\"}")

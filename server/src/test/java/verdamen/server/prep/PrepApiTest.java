@@ -99,7 +99,7 @@ public class PrepApiTest extends ServerTest {
         assertEquals(kept.at("/lines/2/prep").asString(), "c");
         assertTrue(kept.at("/lines/2/ingredient").isNull()
                 && kept.at("/lines/2/grams").isNull());
-        assertEquals(kept.at("/lines/0/stage").asString(), "first");
+        assertEquals(kept.at("/lines/0/stage").asInt(), 0);
         assertEquals(kept.at("/lines/2/measured/temperatureC").asDouble(), 8.0);
         assertEquals(kept.at("/notes/acknowledged/0/who").asString(), "Bench");
     }

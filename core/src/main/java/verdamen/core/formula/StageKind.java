@@ -2,16 +2,18 @@ package verdamen.core.formula;
 
 import verdamen.core.model.Coded;
 
-/** What the first stage of a two-stage dough is. */
-public enum FirstStage implements Coded {
+/** What a stage before the dough itself is. */
+public enum StageKind implements Coded {
     /** Flour, water and yeast that stand and rise. */
     SPONGE("sponge"),
     /** Flour or meal and liquid that stand and swell. */
-    SOAKER("soaker");
+    SOAKER("soaker"),
+    /** Flour, meal or flakes with liquid hot enough to gel their starch. */
+    SCALD("scald");
 
     private final String code;
 
-    FirstStage(String code) {
+    StageKind(String code) {
         this.code = code;
     }
 
