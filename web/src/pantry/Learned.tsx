@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { api, type LearningAnswer, learningQuery, type PantryDocument, pantryQuery, taken } from "../api";
+import { api, type LearningAnswer, learningQuery, lotsQuery, type PantryDocument, pantryQuery, taken } from "../api";
 import { useFigures } from "../figures";
 import { ErrorNotice, Trend } from "../parts";
 
@@ -34,6 +34,9 @@ export function Learned({ pantry }: { pantry: PantryDocument }) {
 function Flours({ flours }: { flours: Flour[] }) {
   const figures = useFigures();
   const queries = useQueryClient();
+  const hasLots = flours.some(({ learned }) => learned.lots.length > 0);
+  const lots = useQuery({ ...lotsQuery, enabled: hasLots });
+  const lotName = (id: number) => lots.data?.find((lot) => lot.id === id)?.name ?? "a lot that is gone";
   const known = (answer: LearningAnswer) => {
     queries.setQueryData(learningQuery.queryKey, answer);
     void queries.invalidateQueries({ queryKey: pantryQuery.queryKey });
@@ -75,7 +78,16 @@ function Flours({ flours }: { flours: Flour[] }) {
             const used = figures.number(usedPct, 1) === figures.number(learned.learnedPct, 1);
             return (
               <tr key={learned.ingredient} className="hairline border-t" data-flour={learned.ingredient}>
-                <td className="py-1.5">{name}</td>
+                <td className="py-1.5">
+                  {name}
+                  {learned.lots.map(({ lot, addsPct, sdPct, batches }) => (
+                    <span key={lot} className="soft block text-xs" data-testid="learned-lot">
+                      {lotName(lot)}: {addsPct < 0 ? "−" : "+"}
+                      {figures.number(Math.abs(addsPct), 1)} ± {figures.number(sdPct, 1)} points beyond the flour,{" "}
+                      {counted(batches)}
+                    </span>
+                  ))}
+                </td>
                 <td className="soft py-1.5 pl-3 text-right">{share(learned.bookPct, learned.bookSdPct)}</td>
                 <td className="py-1.5 pl-3 text-right font-semibold" data-testid="learned">
                   {share(learned.learnedPct, learned.learnedSdPct)}

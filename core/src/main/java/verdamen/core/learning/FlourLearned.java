@@ -13,6 +13,7 @@ import verdamen.core.pantry.Ingredient;
  * @param learnedSdPct standard deviation of that, percentage points
  * @param batches how many of them have it
  * @param course how each counted batch that has it moved it, the oldest first
+ * @param lots what lots of it add, those that batches say something of
  */
 public record FlourLearned(
         String ingredient,
@@ -21,7 +22,18 @@ public record FlourLearned(
         double learnedPct,
         double learnedSdPct,
         int batches,
-        List<Moved> course) {
+        List<Moved> course,
+        List<LotLearned> lots) {
+
+    /**
+     * What batches say of a lot of the flour.
+     *
+     * @param lot its id
+     * @param addsPct water it takes up beyond what its flour does, percentage points; below 0 for less
+     * @param sdPct standard deviation of that, percentage points
+     * @param batches how many of them have it
+     */
+    public record LotLearned(long lot, double addsPct, double sdPct, int batches) {}
 
     /**
      * What was thought of a flour after a batch.

@@ -1,10 +1,13 @@
 package verdamen.core.learning;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import verdamen.core.learning.FeltBatch.Taught;
+import verdamen.core.learning.FlourLearned.LotLearned;
 import verdamen.core.learning.FlourLearned.Moved;
 import verdamen.core.model.Coefficient;
 import verdamen.core.model.Share;
@@ -24,6 +27,7 @@ import verdamen.core.pantry.Pantry;
 public record Learning(List<FlourLearned> flours, List<LearnedTogether> together, List<BatchVerdict> batches) {
 
     private static final double ERROR_SHARE = Coefficient.LEARNING_ERROR.value();
+    private static final double LOT_SHARE = Coefficient.LEARNING_LOT.value();
     private static final double FAR_OFF = Coefficient.LEARNING_FAR_OFF.value();
 
     /**
@@ -35,10 +39,11 @@ public record Learning(List<FlourLearned> flours, List<LearnedTogether> together
     public static Learning of(List<Batch> batches, Pantry book) {
         Map<Long, Optional<FeltBatch>> felt = new LinkedHashMap<>();
         batches.forEach(batch -> felt.put(batch.id(), FeltBatch.of(batch, book, ERROR_SHARE)));
-        List<String> codes = felt.values().stream()
+        List<Taught> codes = felt.values().stream()
                 .flatMap(each -> each.stream().flatMap(said -> said.x().keySet().stream()))
                 .distinct()
-                .sorted()
+                .sorted(Comparator.comparing(Taught::flour)
+                        .thenComparing(Taught::lot, Comparator.nullsFirst(Comparator.naturalOrder())))
                 .toList();
         Belief belief = new Belief(codes, book);
         List<BatchVerdict> verdicts = new ArrayList<>();
@@ -65,20 +70,24 @@ public record Learning(List<FlourLearned> flours, List<LearnedTogether> together
     /** Means and covariances of what flours take up, as shares of their mass. */
     private static final class Belief {
 
+        private final List<Taught> taught;
         private final List<Ingredient> flours;
         private final double[] mean;
         private final double[][] covariance;
         private final List<List<Moved>> courses = new ArrayList<>();
 
-        Belief(List<String> codes, Pantry book) {
-            this.flours = codes.stream()
-                    .map(code -> book.ingredient(code).orElseThrow())
+        Belief(List<Taught> taught, Pantry book) {
+            this.taught = taught;
+            this.flours = taught.stream()
+                    .map(each -> book.ingredient(each.flour()).orElseThrow())
                     .toList();
-            this.mean =
-                    flours.stream().mapToDouble(FlourLearned::bookAbsorption).toArray();
+            this.mean = new double[taught.size()];
             this.covariance = new double[mean.length][mean.length];
             for (int flour = 0; flour < mean.length; flour++) {
-                covariance[flour][flour] = square(bookSd(flours.get(flour)));
+                double absorption = FlourLearned.bookAbsorption(flours.get(flour));
+                mean[flour] = isLot(flour) ? 0 : absorption;
+                double sd = isLot(flour) ? LOT_SHARE * absorption : bookSd(flours.get(flour));
+                covariance[flour][flour] = square(sd);
                 courses.add(new ArrayList<>());
             }
         }
@@ -121,6 +130,10 @@ public record Learning(List<FlourLearned> flours, List<LearnedTogether> together
             return Math.sqrt(covariance[flour][flour]);
         }
 
+        private boolean isLot(int at) {
+            return taught.get(at).lot() != null;
+        }
+
         private boolean isLearned(int flour) {
             return !courses.get(flour).isEmpty();
         }
@@ -128,8 +141,8 @@ public record Learning(List<FlourLearned> flours, List<LearnedTogether> together
         List<LearnedTogether> together() {
             List<LearnedTogether> together = new ArrayList<>();
             for (int flour = 0; flour < mean.length; flour++) {
-                for (int other = flour + 1; other < mean.length; other++) {
-                    if (isLearned(flour) && isLearned(other) && covariance[flour][other] != 0) {
+                for (int other = isLot(flour) ? mean.length : flour + 1; other < mean.length; other++) {
+                    if (isLearned(flour) && isLearned(other) && !isLot(other) && covariance[flour][other] != 0) {
                         double correlation = covariance[flour][other] / (sd(flour) * sd(other));
                         together.add(new LearnedTogether(
                                 flours.get(flour).code(),
@@ -144,7 +157,7 @@ public record Learning(List<FlourLearned> flours, List<LearnedTogether> together
         List<FlourLearned> learned() {
             List<FlourLearned> learned = new ArrayList<>();
             for (int flour = 0; flour < mean.length; flour++) {
-                if (isLearned(flour)) {
+                if (isLearned(flour) && !isLot(flour)) {
                     Ingredient book = flours.get(flour);
                     learned.add(new FlourLearned(
                             book.code(),
@@ -153,10 +166,23 @@ public record Learning(List<FlourLearned> flours, List<LearnedTogether> together
                             meanPct(flour),
                             sdPct(flour),
                             courses.get(flour).size(),
-                            List.copyOf(courses.get(flour))));
+                            List.copyOf(courses.get(flour)),
+                            lots(book.code())));
                 }
             }
             return List.copyOf(learned);
+        }
+
+        private List<LotLearned> lots(String flour) {
+            List<LotLearned> lots = new ArrayList<>();
+            for (int at = 0; at < mean.length; at++) {
+                Long lot = taught.get(at).lot();
+                if (lot != null && taught.get(at).flour().equals(flour) && isLearned(at)) {
+                    lots.add(new LotLearned(
+                            lot, meanPct(at), sdPct(at), courses.get(at).size()));
+                }
+            }
+            return List.copyOf(lots);
         }
 
         private double[] times(double[] x) {

@@ -143,7 +143,7 @@ public class LearningTest {
         BatchVerdict verdict = learning.batches().get(1);
         assertTrue(verdict.farOff(), verdict.toString());
         assertFalse(verdict.counted());
-        Batch confirmed = new Batch(2, odd.formula(), MINUTE, odd.feel(), Counts.YES);
+        Batch confirmed = new Batch(2, odd.last().formula(), MINUTE, odd.last().feel(), Counts.YES);
         assertTrue(Learning.of(List.of(confirmed), BOOK).batches().get(0).counted());
     }
 

@@ -2,6 +2,7 @@ package verdamen.server.learning;
 
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -14,6 +15,7 @@ import verdamen.core.bench.BenchRun;
 import verdamen.core.bench.BowlSoFar;
 import verdamen.core.bench.EntryKind;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.learning.Batch;
 import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.Pantry;
 import verdamen.server.batch.BatchFormula;
@@ -53,35 +55,49 @@ public class FinishedBatches {
                 .toList();
     }
 
-    /** A batch by what was felt last, with what was in its bowl then. */
+    /** A batch by what was felt, each time with what was in its bowl then. */
     private Optional<FinishedBatch> read(FeltRow row, Pantry book) {
         try {
             List<BenchEntry> entries = Arrays.asList(json.read(row.entries(), BenchEntry[].class));
-            int last = -1;
-            for (int at = 0; at < entries.size(); at++) {
-                boolean later = last < 0
-                        || !entries.get(at).at().isBefore(entries.get(last).at());
-                last = entries.get(at).kind() == EntryKind.FELT && later ? at : last;
-            }
             OffsetDateTime wetted = BenchRun.wettedAt(entries, book);
-            if (last < 0 || wetted == null) {
+            List<Integer> feels = feels(entries);
+            if (feels.isEmpty() || wetted == null) {
                 return Optional.empty();
             }
-            BenchEntry felt = entries.get(last);
             FormulaSpec asPlanned =
                     planned.of(stored.read(row.documentVersion(), row.document()), row.factor(), row.madeAs(), book);
+            List<Batch.Felt> felt = new ArrayList<>();
+            for (int at : feels) {
+                BenchEntry entry = entries.get(at);
+                felt.add(new Batch.Felt(
+                        BowlSoFar.of(asPlanned, book, entries.subList(0, at)).spec(),
+                        Math.max(0, Duration.between(wetted, entry.at()).toMillis() / MS_PER_MINUTE),
+                        Objects.requireNonNull(entry.outcome())));
+            }
             return Optional.of(new FinishedBatch(
                     row.id(),
                     row.formulaId(),
                     row.versionNumber(),
                     row.name(),
                     row.startedAt(),
-                    Math.max(0, Duration.between(wetted, felt.at()).toMillis() / MS_PER_MINUTE),
-                    Objects.requireNonNull(felt.outcome()),
-                    BowlSoFar.of(asPlanned, book, entries.subList(0, last)).spec(),
+                    List.copyOf(felt),
                     row.counts()));
         } catch (JacksonException | IllegalArgumentException | RefusedException unreadable) {
             return Optional.empty();
         }
+    }
+
+    /** Where something was felt, in order of time: what was noted out of order is left. */
+    private static List<Integer> feels(List<BenchEntry> entries) {
+        List<Integer> feels = new ArrayList<>();
+        OffsetDateTime last = null;
+        for (int at = 0; at < entries.size(); at++) {
+            BenchEntry entry = entries.get(at);
+            if (entry.kind() == EntryKind.FELT && (last == null || !entry.at().isBefore(last))) {
+                feels.add(at);
+                last = entry.at();
+            }
+        }
+        return feels;
     }
 }

@@ -109,7 +109,7 @@ class LearningService {
     }
 
     private static Batch teaching(FinishedBatch batch) {
-        return new Batch(batch.id(), batch.inTheBowl(), batch.minute(), batch.feel(), counts(batch.counts()));
+        return new Batch(batch.id(), batch.felt(), counts(batch.counts()));
     }
 
     private static Batch.Counts counts(@Nullable Boolean said) {
