@@ -76,12 +76,12 @@ public class HandlingIT extends StationTest {
     @Test
     public void aYeastedDoughIsRolledWhenItHasRisen() {
         station("Yellow-pea pita", "Handling");
-        waitForText("[data-testid=window-words]", "Roll from minute 65 on.");
+        waitForText("[data-testid=window-words]", "Roll from minute 59 on.");
         css("[data-testid=rise]");
         type("[aria-label='Warm place, phase 1']", "34");
         settled("Handling");
         int warm = Integer.parseInt(css("[data-testid=window-shade]").getAttribute("data-first"));
-        assertTrue(warm < 65, "warmer is sooner: " + warm);
+        assertTrue(warm < 59, "warmer is sooner: " + warm);
         type("[data-field=ready-minutes]", "240");
         css("[data-testid=ready][data-current=true]");
         type("[data-field=ready-minutes]", "9000");

@@ -39,7 +39,7 @@ public class PantryIT extends BrowserTest {
         patience()
                 .until(driver -> driver.findElement(By.cssSelector("tr[data-ingredient]"))
                         .getAttribute("data-ingredient")
-                        .equals("maize-nixtamalised"));
+                        .equals("soy-flour-defatted"));
     }
 
     @Test

@@ -248,6 +248,9 @@ public class PortionIT extends StationTest {
         takeBack("note-cooked", 1);
         waitForText("[data-testid=cooking-words]", "until the kitchen has timed its own.");
         view("Keeping", "keeping");
+        waitForText("[data-testid=holds]", "Eaten hot, within the hour");
+        station("Courgette and barley tortilla", "Portion");
+        view("Keeping", "keeping");
         hand().press(By.cssSelector("[data-testid=note-fold] summary"));
         fill("Folded after", "1");
         new Select(css("[aria-label='What it did']")).selectByValue("breaks");

@@ -82,10 +82,10 @@ public class ReworkIT extends ReworkTest {
                 .perform();
         waitForText("[data-testid=rung]", "0 %");
         new Actions(driver())
-                .sendKeys(Keys.ARROW_UP, Keys.ARROW_UP, Keys.ARROW_UP)
+                .sendKeys(Keys.ARROW_UP, Keys.ARROW_UP, Keys.ARROW_UP, Keys.ARROW_UP, Keys.ARROW_UP)
                 .perform();
-        waitForText("[data-testid=rung]", "30 %");
-        assertEquals(seen("[aria-label='Share 1']").getAttribute("value"), "30");
+        waitForText("[data-testid=rung]", "50 %");
+        assertEquals(seen("[aria-label='Share 1']").getAttribute("value"), "50");
         String water = seen("[data-testid=rung] strong").getText();
         button("Table");
         assertEquals(
