@@ -107,6 +107,7 @@ export type BalanceAnswer = Schemas["BalanceAnswer"];
 export type CsvReport = Schemas["CsvReport"];
 export type Feel = Schemas["Feel"];
 export type FormulaDocument = Schemas["FormulaDocument"];
+export type SaidOfVersion = Schemas["SaidOfVersion"];
 export type FormulaSpec = Schemas["FormulaSpec"];
 export type FormulaSummary = Schemas["FormulaSummary"];
 export type Handling = Schemas["Handling"];

@@ -125,6 +125,14 @@ export const formulaQuery = (id: number, version: number | null) =>
     staleTime: 0,
   });
 
+/** What was said of each version of a formula when it was saved, and is said now. */
+export const saidQuery = (id: number) =>
+  queryOptions({
+    queryKey: ["formula", id, "said"],
+    queryFn: ({ signal }) => taken(api.GET("/api/formulas/{id}/said", { params: { path: { id } }, signal })),
+    staleTime: 0,
+  });
+
 /** A card; what else it depends on is part of its key. */
 export const cardQuery = (id: number, asked: CardAsked, saved: string) =>
   queryOptions({

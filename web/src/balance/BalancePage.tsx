@@ -7,6 +7,7 @@ import {
   Faults,
   LineTable,
   MethodSettings,
+  SaidThen,
   Station,
   useBalance,
   useFormulaEdit,
@@ -84,6 +85,7 @@ function BalanceStation({ editor, pantry }: { editor: Editor; pantry: PantryDocu
             <div className={problem ? "opacity-45" : "answer"} data-stale={!current} inert={problem !== null}>
               <Beam answer={answer} pantry={pantry} editor={editor} />
               <WaterAnswer answer={answer} editor={editor} onSetWater={water} />
+              <SaidThen editor={editor} pantry={pantry} />
               {answer.water.weighNext && (
                 <WeighNext next={answer.water.weighNext} water={answer.water} pantry={pantry} />
               )}

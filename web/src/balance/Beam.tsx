@@ -14,10 +14,22 @@ interface BeamProps {
 
 /** How the beam stands; inside the window a dough that leans is right as it is. */
 const LEANS = {
-  level: { inside: "is level", outside: "is level" },
   dry: { inside: "leans a little to the firm side, inside the window", outside: "tips to the dry side" },
   wet: { inside: "leans a little to the soft side, inside the window", outside: "tips to the wet side" },
 };
+
+/** Where an aim outside the window is what tips it, the window says the opposite of the beam. */
+function leans({ missing, standing }: BalanceAnswer["water"]): string {
+  if (Math.abs(missing) < 0.5) {
+    return "is level";
+  }
+  const side = missing > 0 ? "dry" : "wet";
+  if (standing === "in-balance") {
+    return LEANS[side].inside;
+  }
+  const agrees = (side === "dry") === (standing === "needs-water");
+  return agrees ? LEANS[side].outside : `stands ${side === "dry" ? "drier" : "wetter"} than the softness aimed for`;
+}
 
 /**
  * The beam: a scale drawn from the ledger. What drinks hangs on the left arm, as much as it drinks at the softness
@@ -40,11 +52,10 @@ export function Beam({ answer, pantry, editor }: BeamProps) {
     editor,
     onHold: (holding: boolean) => setHeld(holding ? perGram : null),
   });
-  const level = Math.abs(water.missing) < 0.5;
   const summary =
     softnessAtRoll == null
       ? "Nothing drinks yet, so the beam hangs free."
-      : `The beam ${LEANS[level ? "level" : water.missing > 0 ? "dry" : "wet"][water.standing === "in-balance" ? "inside" : "outside"]}: ` +
+      : `The beam ${leans(water)}: ` +
         `${figures.mass(answer.bringsGrams)} brought, ${figures.mass(drinks)} drunk at softness ${figures.number(aim, 2)}.`;
 
   return (

@@ -1,6 +1,9 @@
+import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
+import { type PantryDocument, pantryQuery, type SaidOfVersion, saidQuery } from "../api";
 import { useFigures } from "../figures";
 import { Dialog } from "../parts";
+import { SaidWords } from "./SaidThen";
 import { standingName } from "./states";
 import type { Editor } from "./useEditor";
 
@@ -8,6 +11,8 @@ import type { Editor } from "./useEditor";
 export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: () => void }) {
   const figures = useFigures();
   const { document, baseNumber } = editor;
+  const pantry = useQuery(pantryQuery);
+  const said = useQuery({ ...saidQuery(document?.id ?? 0), enabled: document !== null });
   if (!document) {
     return null;
   }
@@ -34,6 +39,12 @@ export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: (
               )}
             </div>
             <p className="text-sm">{version.note || <span className="soft">no note</span>}</p>
+            <Said
+              said={said.data?.find(({ number }) => number === version.number)}
+              failed={said.isError}
+              savedAt={version.savedAt}
+              pantry={pantry.data}
+            />
           </li>
         ))}
       </ol>
@@ -49,5 +60,24 @@ export function VersionsDialog({ editor, onClose }: { editor: Editor; onClose: (
         </button>
       </div>
     </Dialog>
+  );
+}
+
+interface SaidProps {
+  said: SaidOfVersion | undefined;
+  failed: boolean;
+  savedAt: string;
+  pantry: PantryDocument | undefined;
+}
+
+/** What was said of a version; room is kept for it while it is asked for. */
+function Said({ said, failed, savedAt, pantry }: SaidProps) {
+  if (failed) {
+    return <p className="soft text-xs">What was said of it cannot be read just now.</p>;
+  }
+  return (
+    <div className="min-h-4 pt-0.5 text-xs" data-said={said?.why ?? ""}>
+      {said && <SaidWords said={said} savedAt={savedAt} pantry={pantry} />}
+    </div>
   );
 }

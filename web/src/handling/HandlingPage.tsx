@@ -45,7 +45,7 @@ function HandlingStation({ editor, pantry }: { editor: Editor; pantry: PantryDoc
           </div>
           <div className="hairline grid gap-x-10 gap-y-6 border-t pt-4 lg:grid-cols-2">
             <div>
-              <WhatNow editor={editor} pantry={pantry} batch={batch} name={name} />
+              <WhatNow editor={editor} feels={answer.feels} batch={batch} name={name} />
               <SpillForm editor={editor} batch={batch} name={name} />
             </div>
             <Diagnose editor={editor} name={name} />

@@ -1,6 +1,6 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type BenchAdvice, guideQuery, type PantryDocument, taken } from "../api";
+import { api, type BenchAdvice, type HandlingAnswer, taken } from "../api";
 import type { BatchView } from "../batch";
 import { FORMULA_CHANGE, type Editor } from "../formula";
 import { useFigures } from "../figures";
@@ -10,15 +10,14 @@ import { useProblem } from "../words";
 
 interface WhatNowProps {
   editor: Editor;
-  pantry: PantryDocument;
+  feels: HandlingAnswer["feels"];
   batch: BatchView;
   name: (code: string | null | undefined) => string;
 }
 
 /** At the bench: the minute and the feel, and what to do. */
-export function WhatNow({ editor, batch, name }: WhatNowProps) {
+export function WhatNow({ editor, feels, batch, name }: WhatNowProps) {
   const figures = useFigures();
-  const guide = useQuery(guideQuery);
   const [minute, setMinute] = useState<NumberEntry>(null);
   const [feel, setFeel] = useState<string | null>(null);
   const [kept, setKept] = useState<string | null>(null);
@@ -100,7 +99,7 @@ export function WhatNow({ editor, batch, name }: WhatNowProps) {
         )}
         <fieldset className="pt-2">
           <legend className="soft text-xs">It feels</legend>
-          {guide.data?.guide.feels.map((each) => (
+          {feels.map((each) => (
             <label
               key={each.code}
               className={`hairline flex cursor-pointer items-baseline gap-2 border-t py-1 ${feel === each.code ? "bg-base-200" : ""}`}

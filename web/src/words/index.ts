@@ -14,6 +14,7 @@ export { stepWords } from "./reasons";
 export { schoolWords } from "./schools";
 export { symbolWords } from "./symbols";
 export { saidFaults, type SaidFault, type SaidProblem, useProblem } from "./useProblem";
+export { saidBriefly, saidNowBy } from "./said";
 export { waterBriefly, waterRange, waterWords } from "./water";
 export {
   countedWords,

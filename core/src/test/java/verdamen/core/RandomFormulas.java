@@ -51,6 +51,11 @@ public final class RandomFormulas {
     }
 
     public FormulaSpec next() {
+        return next(null);
+    }
+
+    /** A formula of a style; of any for null. */
+    public FormulaSpec next(@Nullable String style) {
         List<LineSpec> lines = new ArrayList<>();
         lines.add(LineSpec.of(pick(withRole(Role.FLOUR)).code(), between(50, 600)));
         int others = random.nextInt(8);
@@ -58,7 +63,7 @@ public final class RandomFormulas {
             lines.add(line(pick(List.copyOf(BOOK.ingredients()))));
         }
         return new FormulaSpec(
-                pick(List.copyOf(BOOK.styles())).code(),
+                style == null ? pick(List.copyOf(BOOK.styles())).code() : style,
                 pick(List.of(Kneading.values())).code(),
                 pick(List.of(FatTiming.values())).code(),
                 maybe(between(2, 90)),
@@ -70,7 +75,12 @@ public final class RandomFormulas {
 
     /** A formula in one to three stages, each wetted with water of its own; yeast goes into the last only. */
     public FormulaSpec staged() {
-        FormulaSpec plain = next();
+        return staged(null);
+    }
+
+    /** The same of a style; of any for null. */
+    public FormulaSpec staged(@Nullable String style) {
+        FormulaSpec plain = next(style);
         int last = random.nextInt(3);
         List<StageSpec> stages = new ArrayList<>();
         List<LineSpec> lines = new ArrayList<>();

@@ -27,7 +27,16 @@ public final class WorkedCases {
     }
 
     public static List<WorkedCase> all() {
-        try (InputStream in = WorkedCases.class.getResourceAsStream("balance/balance-cases.json")) {
+        return read("balance/balance-cases.json");
+    }
+
+    /** The cases of revision 2 of the model. */
+    public static List<WorkedCase> ofRevisionTwo() {
+        return read("revision/balance-cases-2.json");
+    }
+
+    private static List<WorkedCase> read(String resource) {
+        try (InputStream in = WorkedCases.class.getResourceAsStream(resource)) {
             List<WorkedCase> cases = new ArrayList<>();
             for (JsonNode node : JSON.readTree(in)) {
                 cases.add(new WorkedCase(

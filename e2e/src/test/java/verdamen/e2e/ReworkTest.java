@@ -28,8 +28,10 @@ abstract class ReworkTest extends StationTest {
     }
 
     String figure(String name) {
-        return seen("[data-testid=different-figures]")
-                .findElement(By.xpath(".//tr[th[starts-with(., '" + name + "')]]/td[2]"))
-                .getText();
+        String row = "//*[@data-testid='different-figures']//tr[th[starts-with(., '" + name + "')]]/td[2]";
+        String folded = "//details/p[starts-with(., '" + name + "')]";
+        seen("[data-testid=different-figures]");
+        String text = driver().findElement(By.xpath(row + " | " + folded)).getAttribute("textContent");
+        return text.startsWith(name) ? text.substring(name.length()).strip() : text;
     }
 }

@@ -67,7 +67,7 @@ public record Evaluation(
                 formula,
                 dough,
                 balance,
-                balance.softness() == null ? null : formula.pantry().feel(balance.softness(), formula.style()),
+                rolled.handling().feel(formula),
                 rolled.handling(),
                 rolled.reasons(),
                 rolled.window(),

@@ -114,10 +114,9 @@ public record BenchAdvice(
         Formula formula = FormulaReader.read(spec, pantry);
         Dough dough = Dough.of(formula);
         Faults faults = new Faults();
-        Optional<Feel> felt = pantry.feels().stream()
+        Optional<Feel> felt = pantry.feels(formula.style()).stream()
                 .filter(each -> each.code().equals(feel))
-                .findFirst()
-                .map(each -> each.of(formula.style()));
+                .findFirst();
         faults.require(felt.isPresent(), "feel", FaultCode.UNKNOWN_CODE, feel);
         faults.number("minute", (double) minute, 0, formula.timeline().horizon());
         faults.number("given", given, Limit.GRAMS);

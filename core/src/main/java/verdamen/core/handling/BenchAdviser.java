@@ -91,7 +91,7 @@ final class BenchAdviser {
                 expected,
                 now.softness(),
                 later,
-                formula.pantry().feel(later, formula.style()),
+                feelLater(),
                 rollAt,
                 action,
                 from,
@@ -124,6 +124,11 @@ final class BenchAdviser {
         return isDryYet()
                 ? Math.min(grams, held().additions().eachGrams())
                 : Math.min(grams, dough.flourGrams() > 0 ? Coefficient.BENCH_MOST.value() * dough.flourGrams() : grams);
+    }
+
+    private Feel feelLater() {
+        double rested = rollAt - formula.timeline().kneadedBefore(rollAt);
+        return Handling.feelAt(later, gluten.sheetStrength(), Risks.springBackPct(gluten.points(), rested), formula);
     }
 
     private ToldWater held() {

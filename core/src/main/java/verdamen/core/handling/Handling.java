@@ -6,6 +6,8 @@ import verdamen.core.balance.DoughTotals;
 import verdamen.core.balance.Gluten;
 import verdamen.core.formula.FilledPiece;
 import verdamen.core.formula.Formula;
+import verdamen.core.pantry.Feel;
+import verdamen.core.pantry.Style;
 
 /**
  * How a dough handles at one minute.
@@ -102,6 +104,27 @@ public record Handling(
                                 stick,
                                 formula.style()))
                         : null);
+    }
+
+    /** The word for how it feels, with the touch test that fits its figures; null when nothing drinks. */
+    public @Nullable Feel feel(Formula formula) {
+        return softness == null ? null : feelAt(softness, formula);
+    }
+
+    /** The word for how a dough of this strength feels at another softness. */
+    public Feel feelAt(double other, Formula formula) {
+        return feelAt(other, sheetStrength, springBackPct, formula);
+    }
+
+    static Feel feelAt(double softness, double sheetStrength, double springBackPct, Formula formula) {
+        Style style = formula.style();
+        return formula.pantry()
+                .feel(
+                        softness,
+                        style,
+                        Risks.crack(softness, sheetStrength, style),
+                        Risks.stick(softness, style),
+                        springBackPct);
     }
 
     /** Risk of tearing at a sheet, %; a filled piece tears at its wall, and nowhere else. */

@@ -64,7 +64,7 @@ public record Effect(
                 water.needed(),
                 rangeGrams(formula, water),
                 handling.softness(),
-                handling.softness() == null ? null : formula.pantry().feel(handling.softness(), formula.style()),
+                handling.feel(formula),
                 minute,
                 window == null ? null : Integer.valueOf(window.first()),
                 window == null ? null : Integer.valueOf(window.last()),

@@ -3,7 +3,7 @@ package verdamen.core.model;
 /** Which revision of the dough model this program computes. */
 public final class Revision {
 
-    private static final int OF_THE_MODEL = 2;
+    private static final int OF_THE_MODEL = 3;
 
     private Revision() {}
 

@@ -38,6 +38,12 @@ public record Behaviour(
         }
     }
 
+    /** This behaviour with other absorptions, %; as sure of them as it is of its own. */
+    public Behaviour withAbsorption(double pct, @Nullable Double hotPct) {
+        return new Behaviour(
+                pct, absorptionRelativeSd() * pct, uptakeTauMin, glutenQuality, particleUm, hotPct, confidence, notes);
+    }
+
     /** Water taken up, as a share of the mass: above the whole for what takes up more than it weighs. */
     public Share absorption() {
         return Share.ofPct(absorptionPct);

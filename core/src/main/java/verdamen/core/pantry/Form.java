@@ -26,4 +26,21 @@ public record Form(
         double weepsInFilling,
         double pieceMm,
         boolean pieceIsSoft,
-        String notes) {}
+        String notes) {
+
+    /** This form, releasing and holding otherwise; the figures as above. */
+    public Form withRelease(double end, double hold, double starchHold) {
+        return new Form(
+                code,
+                name,
+                releaseStart,
+                end,
+                releaseTauMin,
+                hold,
+                starchHold,
+                weepsInFilling,
+                pieceMm,
+                pieceIsSoft,
+                notes);
+    }
+}

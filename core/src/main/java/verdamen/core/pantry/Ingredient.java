@@ -60,6 +60,27 @@ public record Ingredient(
         }
     }
 
+    /** This ingredient, behaving otherwise in a dough. */
+    public Ingredient withBehaviour(Behaviour other) {
+        return new Ingredient(
+                code,
+                name,
+                role,
+                group,
+                composition,
+                sodiumMg,
+                bulkDensityGPerMl,
+                pieceGrams,
+                pieceName,
+                allergens,
+                wholeGrain,
+                legume,
+                glutenBearing,
+                fatState,
+                other,
+                notes);
+    }
+
     /** By its code: sets of ingredients are made often, and no two of a pantry share one. */
     @Override
     public int hashCode() {

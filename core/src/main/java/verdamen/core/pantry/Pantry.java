@@ -20,7 +20,7 @@ public final class Pantry {
     private final Map<String, Ingredient> ingredients;
     private final Map<String, Style> styles;
     private final Map<String, Form> forms;
-    private final List<Feel> feels;
+    private final List<FeelWord> words;
     private final List<Measure> measures;
     private final Aliases aliases;
     private final OwnBread ownBread;
@@ -31,9 +31,9 @@ public final class Pantry {
             Collection<Ingredient> ingredients,
             Collection<Style> styles,
             Collection<Form> forms,
-            List<Feel> feels,
+            List<FeelWord> words,
             List<Measure> measures) {
-        this(ingredients, styles, forms, feels, measures, Aliases.NONE);
+        this(ingredients, styles, forms, words, measures, Aliases.NONE);
     }
 
     /** A pantry of these; a code twice, feel words with a gap, or a pantry without water is refused. */
@@ -41,17 +41,17 @@ public final class Pantry {
             Collection<Ingredient> ingredients,
             Collection<Style> styles,
             Collection<Form> forms,
-            List<Feel> feels,
+            List<FeelWord> words,
             List<Measure> measures,
             Aliases aliases) {
-        this(ingredients, styles, forms, feels, measures, aliases, OwnBread.NONE, List.of());
+        this(ingredients, styles, forms, words, measures, aliases, OwnBread.NONE, List.of());
     }
 
     private Pantry(
             Collection<Ingredient> ingredients,
             Collection<Style> styles,
             Collection<Form> forms,
-            List<Feel> feels,
+            List<FeelWord> words,
             List<Measure> measures,
             Aliases aliases,
             OwnBread ownBread,
@@ -61,13 +61,13 @@ public final class Pantry {
         this.ingredients = byCode(ingredients, Ingredient::code);
         this.styles = byCode(styles, Style::code);
         this.forms = byCode(forms, Form::code);
-        this.feels = List.copyOf(feels);
+        this.words = List.copyOf(words);
         this.measures = List.copyOf(measures);
         this.aliases = aliases;
-        for (int i = 1; i < feels.size(); i++) {
-            if (feels.get(i).softnessFrom() != feels.get(i - 1).softnessTo()) {
-                throw new IllegalArgumentException(
-                        "feel words leave a gap before " + feels.get(i).code());
+        for (int at = 1; at < words.size(); at++) {
+            Feel feel = words.get(at).feel();
+            if (feel.softnessFrom() != words.get(at - 1).feel().softnessTo()) {
+                throw new IllegalArgumentException("feel words leave a gap before " + feel.code());
             }
         }
         required(STARTER_FLOUR);
@@ -76,17 +76,22 @@ public final class Pantry {
 
     /** This pantry with other ingredients. */
     public Pantry withIngredients(Collection<Ingredient> others) {
-        return new Pantry(others, styles(), forms(), feels, measures, aliases, ownBread, learnedTogether);
+        return new Pantry(others, styles(), forms(), words, measures, aliases, ownBread, learnedTogether);
+    }
+
+    /** This pantry with other ingredients, styles and forms. */
+    public Pantry with(Collection<Ingredient> others, Collection<Style> otherStyles, Collection<Form> otherForms) {
+        return new Pantry(others, otherStyles, otherForms, words, measures, aliases, ownBread, learnedTogether);
     }
 
     /** This pantry with what the kitchen's own bread has taught. */
     public Pantry withOwnBread(OwnBread taught) {
-        return new Pantry(ingredients(), styles(), forms(), feels, measures, aliases, taught, learnedTogether);
+        return new Pantry(ingredients(), styles(), forms(), words, measures, aliases, taught, learnedTogether);
     }
 
     /** This pantry with flours of which these were learned from the same batches. */
     public Pantry withLearnedTogether(List<LearnedTogether> pairs) {
-        return new Pantry(ingredients(), styles(), forms(), feels, measures, aliases, ownBread, pairs);
+        return new Pantry(ingredients(), styles(), forms(), words, measures, aliases, ownBread, pairs);
     }
 
     /** The flours that were learned from the same batches, in pairs. */
@@ -124,17 +129,37 @@ public final class Pantry {
      * a dough that is right.
      */
     public Feel feel(double softness, Style style) {
+        return word(softness, style).told(style.hasInWindow(softness));
+    }
+
+    /**
+     * The word for a softness of a style's dough whose handling is known: its touch test speaks of cracking, sticking and spring
+     * as the figures do.
+     *
+     * @param crackPct risk of its edges cracking, 0 to 100 %
+     * @param stickPct risk of sticking, 0 to 100 %
+     * @param springBackPct its spring-back, % of the diameter
+     */
+    public Feel feel(double softness, Style style, double crackPct, double stickPct, double springBackPct) {
+        return word(softness, style).told(crackPct, stickPct, springBackPct);
+    }
+
+    private FeelWord word(double softness, Style style) {
         double felt = style.feltSoftness(softness);
-        return feels.stream()
-                .filter(feel -> felt < feel.softnessTo())
+        return words.stream()
+                .filter(word -> felt < word.feel().softnessTo())
                 .findFirst()
-                .orElseGet(() -> feels.get(feels.size() - 1))
-                .told(style.hasInWindow(softness));
+                .orElseGet(() -> words.get(words.size() - 1));
     }
 
     /** The feel words, from dry to wet, with the softness that each stands for in a style. */
     public List<Feel> feels(Style style) {
-        return feels.stream().map(feel -> feel.of(style)).toList();
+        return words.stream().map(word -> word.in(style)).toList();
+    }
+
+    /** The feel words with all their touch tests, from dry to wet. */
+    public List<FeelWord> feelWords() {
+        return words;
     }
 
     /** The flour a starter is fed with: strong white. */
@@ -164,7 +189,7 @@ public final class Pantry {
 
     /** All feel words, from dry to wet. */
     public List<Feel> feels() {
-        return feels;
+        return words.stream().map(FeelWord::feel).toList();
     }
 
     /** All measures. */

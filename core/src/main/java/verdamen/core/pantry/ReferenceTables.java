@@ -124,15 +124,21 @@ public final class ReferenceTables {
                 row.note());
     }
 
-    private static Feel feel(Row row) {
-        return new Feel(
-                row.text("code"),
-                row.text("name"),
-                row.number("softness_from"),
-                row.number("softness_to"),
-                row.number("softness_mid"),
-                row.text("touch_test"),
-                row.textOrNull("touch_in_window"));
+    private static FeelWord feel(Row row) {
+        return new FeelWord(
+                new Feel(
+                        row.text("code"),
+                        row.text("name"),
+                        row.number("softness_from"),
+                        row.number("softness_to"),
+                        row.number("softness_mid"),
+                        row.text("touch_test")),
+                row.choice("tells", FeelWord.Tells.class),
+                row.textOrNull("touch_in_window"),
+                row.textOrNull("touch_no_risk"),
+                row.textOrNull("touch_some_risk"),
+                row.textOrNull("touch_at_risk"),
+                row.textOrNull("touch_without_gluten"));
     }
 
     private static Measure measure(Row row) {

@@ -58,6 +58,33 @@ public record Style(
     private static final double FEEL_TARGET = Coefficient.FEEL_AT_TARGET.value();
     private static final double FEEL_HIGH = Coefficient.FEEL_AT_WINDOW_HIGH.value();
 
+    /** This style with another softness to aim for and another window; softnesses as above. */
+    public Style withWindow(double target, double low, double high) {
+        return new Style(
+                code,
+                name,
+                target,
+                low,
+                high,
+                sheetMm,
+                diameterMm,
+                restMin,
+                restMaxMin,
+                springLimitPct,
+                densityGPerMl,
+                puffs,
+                griddleLowC,
+                griddleHighC,
+                sideOneS,
+                sideTwoS,
+                cookLossPct,
+                leavened,
+                feelScale,
+                sheetWaitMaxMin,
+                folds,
+                notes);
+    }
+
     /** Whether a softness is inside its window, both ends included. */
     public boolean hasInWindow(double softness) {
         return softness >= softnessLow && softness <= softnessHigh;

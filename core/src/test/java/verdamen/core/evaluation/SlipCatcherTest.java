@@ -158,7 +158,7 @@ public class SlipCatcherTest {
                         .toList(),
                 BOOK.styles(),
                 BOOK.forms(),
-                BOOK.feels(),
+                BOOK.feelWords(),
                 BOOK.measures());
         List<LineSpec> lines = with(lines(400, 200, 7), LineSpec.of("chickpea-cooked", 200));
         FormulaSpec spec = new FormulaSpec("roti", null, null, null, null, null, null, List.copyOf(lines));

@@ -26,7 +26,7 @@ public class FeelTest {
     public void standsForItsMiddleInEveryStyle(Feel feel) {
         assertTrue(feel.softnessMid() > feel.softnessFrom() && feel.softnessMid() < feel.softnessTo());
         for (Style style : BOOK.styles()) {
-            double softness = feel.of(style).softnessMid();
+            double softness = style.softnessFelt(feel.softnessMid());
             assertEquals(BOOK.feel(softness, style).code(), feel.code(), style.code());
             assertEquals(style.feltSoftness(softness), feel.softnessMid(), 1e-12, style.code());
         }

@@ -254,7 +254,7 @@ public final class StepWords {
     private List<CardRun> heldBack(BenchStep step) {
         Additions additions = made.evaluation().balance().water().told().additions();
         // What it is wanted to be, not what this formula would make of it.
-        Feel feel = formula.pantry().feel(formula.softnessTarget(), formula.style());
+        Feel feel = made.evaluation().handling().feelAt(formula.softnessTarget(), formula);
         return CardRun.joined(
                 CardRun.marked(
                         "Beyond that have up to *%s* of water ready, and give it in additions of *%s*, only as the dough asks for it.",

@@ -339,7 +339,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 Integer parent =
                         saved == null ? null : Integer.valueOf(saved.version().number());
                 SaveRequest request = new SaveRequest(formula.name(), version.note(), version.formula(), parent, null);
-                Saving saving = new Saving(at, null, null);
+                Saving saving = new Saving(at, null, null, null);
                 saved = saved == null ? formulas.create(request, saving) : formulas.save(saved.id(), request, saving);
             }
             if (saved != null) {

@@ -7,8 +7,10 @@ import tools.jackson.databind.JsonNode;
 import verdamen.core.cooking.BreadRecord;
 import verdamen.core.pantry.IngredientSpec;
 import verdamen.core.pantry.LotSpec;
+import verdamen.core.revision.Said;
 import verdamen.server.batch.ToldBatch;
 import verdamen.server.formula.PutStanding;
+import verdamen.server.formula.StoredFormula;
 import verdamen.server.rework.ToldSeries;
 
 /**
@@ -25,9 +27,17 @@ final class KitchenFile {
     static final String KITCHEN_FORMAT = "verdamen-kitchen";
 
     /** The version of the format that is written, and the newest that is read. */
-    static final int VERSION = 3;
+    static final int VERSION = 4;
+
+    /** From this version on a file tells what was said of each version of a formula. */
+    private static final int TELLS_WHAT_WAS_SAID = 4;
 
     private KitchenFile() {}
+
+    /** The version of the formula documents in a file of a version. */
+    static int documentVersion(int version) {
+        return version < TELLS_WHAT_WAS_SAID ? Math.min(version, 2) : StoredFormula.VERSION;
+    }
 
     /** An own ingredient. */
     record OwnIngredient(String code, IngredientSpec sheet) {}
@@ -90,7 +100,14 @@ final class KitchenFile {
      * @param note what was changed and why
      * @param savedAt when it was saved
      * @param formula what it holds, as a document of the file's version
+     * @param said what was said of it when it was saved; absent where that was not kept
      */
     record FileVersion(
-            int number, @Nullable Integer parent, String name, String note, OffsetDateTime savedAt, JsonNode formula) {}
+            int number,
+            @Nullable Integer parent,
+            String name,
+            String note,
+            OffsetDateTime savedAt,
+            JsonNode formula,
+            @Nullable Said said) {}
 }

@@ -25,6 +25,7 @@ import verdamen.core.model.Coded;
 import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
+import verdamen.core.revision.Said;
 import verdamen.server.batch.ToldBatches;
 import verdamen.server.files.KitchenFile.FileBread;
 import verdamen.server.files.KitchenFile.FileFormula;
@@ -40,6 +41,7 @@ import verdamen.server.formula.FormulaService.History;
 import verdamen.server.formula.FormulaService.Saved;
 import verdamen.server.formula.FormulaService.Saving;
 import verdamen.server.formula.FormulaState;
+import verdamen.server.formula.SaidThen;
 import verdamen.server.formula.SaveRequest;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.formula.VersionStandings;
@@ -72,6 +74,7 @@ class KitchenFileReader {
 
     private final FormulaService formulas;
     private final StoredFormula stored;
+    private final SaidThen said;
     private final ToldBatches batches;
     private final TrialService trials;
     private final PantryService pantry;
@@ -89,6 +92,7 @@ class KitchenFileReader {
     KitchenFileReader(
             FormulaService formulas,
             StoredFormula stored,
+            SaidThen said,
             ToldBatches batches,
             TrialService trials,
             PantryService pantry,
@@ -104,6 +108,7 @@ class KitchenFileReader {
             JsonMapper json) {
         this.formulas = formulas;
         this.stored = stored;
+        this.said = said;
         this.batches = batches;
         this.trials = trials;
         this.pantry = pantry;
@@ -311,7 +316,7 @@ class KitchenFileReader {
                 Saved saved = formulas.store(
                         id == 0 ? null : Long.valueOf(id),
                         request(each, spec, id, latest, numbers),
-                        saving(formula, each));
+                        saving(formula, each, spec));
                 id = saved.formula();
                 latest = saved.number();
                 numbers.put(each.number(), latest);
@@ -349,12 +354,20 @@ class KitchenFileReader {
                     first ? null : Integer.valueOf(latest));
         }
 
-        private static Saving saving(FileFormula formula, FileVersion version) {
-            return new Saving(version.savedAt().toInstant(), uuid(formula.uid()), null);
+        private Saving saving(FileFormula formula, FileVersion version, FormulaSpec spec) {
+            Said then =
+                    version.said() == null && StoredFormula.isOfRevisionTwo(KitchenFile.documentVersion(this.version))
+                            ? said.byRevisionTwo(spec)
+                            : version.said();
+            return new Saving(
+                    version.savedAt().toInstant(),
+                    uuid(formula.uid()),
+                    null,
+                    then == null || !then.couldBeSaid() ? null : then);
         }
 
         private FormulaSpec spec(JsonNode document) {
-            FormulaSpec spec = stored.read(Math.min(this.version, StoredFormula.VERSION), document);
+            FormulaSpec spec = stored.read(KitchenFile.documentVersion(version), document);
             if (lotsHere.isEmpty()) {
                 return spec;
             }

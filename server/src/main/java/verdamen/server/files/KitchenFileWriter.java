@@ -268,7 +268,8 @@ class KitchenFileWriter {
                                 entry.version().name(),
                                 entry.version().note(),
                                 entry.version().savedAt(),
-                                text.tree(entry.formula())))
+                                text.tree(entry.formula()),
+                                entry.said()))
                         .toList(),
                 withRecords ? batches(history.id()) : null,
                 withRecords ? trials.all(history.id()) : null,

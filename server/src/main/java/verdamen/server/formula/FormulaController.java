@@ -86,6 +86,12 @@ class FormulaController {
         return formulas.version(id, number);
     }
 
+    /** What was said of each version when it was saved and what is said now, the newest first. */
+    @GetMapping("/{id}/said")
+    List<SaidOfVersion> said(@PathVariable long id) {
+        return formulas.said(id);
+    }
+
     /** Saves a new version. A save repeated with the same key is one save. */
     @PostMapping("/{id}/versions")
     ResponseEntity<FormulaDocument> save(
@@ -108,7 +114,7 @@ class FormulaController {
         Faults faults = new Faults();
         String checked = faults.text(KEY, key, Limit.CODE);
         faults.refuse();
-        return new Saving(null, null, checked);
+        return Saving.withKey(checked);
     }
 
     private static ResponseEntity<FormulaDocument> created(FormulaDocument document) {

@@ -10,6 +10,7 @@ import verdamen.core.formula.FormulaSpec;
  * @param state where it stands in the kitchen's work
  * @param version the version shown
  * @param formula what the version holds
+ * @param said what was said of the version when it was saved, and what is said now
  * @param latestNumber number of the newest version
  * @param versions all versions, the newest first
  */
@@ -18,5 +19,6 @@ public record FormulaDocument(
         FormulaState state,
         VersionSummary version,
         FormulaSpec formula,
+        SaidOfVersion said,
         int latestNumber,
         List<VersionSummary> versions) {}

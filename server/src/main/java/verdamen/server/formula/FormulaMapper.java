@@ -43,10 +43,19 @@ interface FormulaMapper {
             OffsetDateTime createdAt,
             String standing,
             int documentVersion,
-            String document) {}
+            String document,
+            @Nullable String said) {}
 
-    /** What a version holds, as JSON. */
-    record DocumentRow(long formulaId, int number, int documentVersion, String document) {}
+    /** What a version holds, and what was said of it, as JSON. */
+    record DocumentRow(
+            long formulaId,
+            int number,
+            int documentVersion,
+            String document,
+            @Nullable String said) {}
+
+    /** A version of which it was not kept yet what was said when it was saved. */
+    record NeverSaidRow(long id, int documentVersion, String document) {}
 
     /** What the newest version of a formula holds, as JSON. */
     record NewestRow(long id, int latestNumber, String name, int documentVersion, String document) {}
@@ -111,6 +120,15 @@ interface FormulaMapper {
 
     @Nullable
     DocumentRow document(@Param("formulaId") long formulaId, @Param("number") int number);
+
+    /** What all versions of a formula hold, the newest first. */
+    List<DocumentRow> documents(@Param("formulaId") long formulaId);
+
+    /** Versions of which it was not kept yet what was said, as after a migration. */
+    List<NeverSaidRow> neverSaid(@Param("limit") int limit);
+
+    /** Keeps what was said of versions, where nobody else has kept it meanwhile. */
+    void keepSaid(@Param("rows") String rows);
 
     /** Versions by JSON of their formulas and numbers, the newest where no number is given; without those that are not here. */
     List<AskedRow> asked(@Param("versions") String versions);

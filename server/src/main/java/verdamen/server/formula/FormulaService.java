@@ -24,6 +24,7 @@ import verdamen.core.model.FaultCode;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.RefusedException;
+import verdamen.core.revision.Said;
 import verdamen.server.formula.FormulaMapper.DocumentRow;
 import verdamen.server.formula.FormulaMapper.FormulaRow;
 import verdamen.server.formula.FormulaMapper.FullVersionRow;
@@ -43,6 +44,7 @@ public class FormulaService {
     private final FormulaMapper mapper;
     private final StoredFormula stored;
     private final Summaries summaries;
+    private final SaidThen said;
     private final PantryService pantry;
     private final JsonText json;
     private final KitchenYields yields;
@@ -52,6 +54,7 @@ public class FormulaService {
             FormulaMapper mapper,
             StoredFormula stored,
             Summaries summaries,
+            SaidThen said,
             PantryService pantry,
             JsonText json,
             KitchenYields yields,
@@ -59,6 +62,7 @@ public class FormulaService {
         this.mapper = mapper;
         this.stored = stored;
         this.summaries = summaries;
+        this.said = said;
         this.pantry = pantry;
         this.json = json;
         this.yields = yields;
@@ -107,11 +111,22 @@ public class FormulaService {
     /** What one version of a formula holds. */
     @Transactional(readOnly = true)
     public FormulaSpec spec(long id, int number) {
+        DocumentRow row = documentRow(id, number);
+        return stored.read(row.documentVersion(), row.document());
+    }
+
+    /** What was said of each version when it was saved and what is said now, the newest first. */
+    @Transactional(readOnly = true)
+    public List<SaidOfVersion> said(long id) {
+        return mapper.documents(formula(id).id()).stream().map(said::of).toList();
+    }
+
+    private DocumentRow documentRow(long id, int number) {
         DocumentRow row = mapper.document(id, number);
         if (row == null) {
             throw notFound(id, number);
         }
-        return stored.read(row.documentVersion(), row.document());
+        return row;
     }
 
     /**
@@ -124,8 +139,11 @@ public class FormulaService {
      */
     public record History(long id, String uid, FormulaState state, List<Entry> versions) {
 
-        /** A version with what it holds. */
-        public record Entry(VersionSummary version, FormulaSpec formula) {}
+        /** A version with what it holds, and what was said of it when it was saved; null where that is not known. */
+        public record Entry(
+                VersionSummary version,
+                FormulaSpec formula,
+                @Nullable Said said) {}
     }
 
     /** Gives some formulas with all their versions, one after another; all of them when none is named. */
@@ -168,7 +186,8 @@ public class FormulaService {
                                         version.note(),
                                         version.createdAt(),
                                         standing(version.standing())),
-                                stored.read(version.documentVersion(), version.document())))
+                                stored.read(version.documentVersion(), version.document()),
+                                said.then(version.said())))
                         .toList());
     }
 
@@ -184,14 +203,21 @@ public class FormulaService {
      * @param savedAt when it was saved; null for now
      * @param uid for a new formula, the identity it has elsewhere; null for a new one
      * @param key a key of the client's own: a save repeated with the same key is one save; null for none
+     * @param said what was said of it when it was saved elsewhere; null for what is said now
      */
     public record Saving(
             @Nullable Instant savedAt,
             @Nullable String uid,
-            @Nullable String key) {
+            @Nullable String key,
+            @Nullable Said said) {
 
         /** A save of now. */
-        public static final Saving NOW = new Saving(null, null, null);
+        public static final Saving NOW = new Saving(null, null, null, null);
+
+        /** A save of now with a key of the client's own. */
+        public static Saving withKey(String key) {
+            return new Saving(null, null, key, null);
+        }
     }
 
     /**
@@ -358,6 +384,7 @@ public class FormulaService {
         uses.measures().forEach(code -> rows.add(new Use("measure", code)));
         uses.lots().forEach(lot -> rows.add(new Use("lot", lot.toString())));
         mapper.insertUses(versionId, json.of(rows));
+        said.keep(versionId, saving.said() == null ? Said.of(checked.formula()) : saving.said());
         mapper.nameNewest(id, checked.name(), at);
         yields.keep(id, checked.formula().preps());
     }
@@ -385,11 +412,13 @@ public class FormulaService {
                 .filter(version -> version.number() == wanted)
                 .findFirst()
                 .orElseThrow(() -> notFound(formula.id(), wanted));
+        DocumentRow row = documentRow(formula.id(), wanted);
         return new FormulaDocument(
                 formula.id(),
                 state(formula.state()),
                 summary(shown),
-                spec(formula.id(), wanted),
+                stored.read(row.documentVersion(), row.document()),
+                said.of(row),
                 formula.latestNumber(),
                 versions.stream().map(FormulaService::summary).toList());
     }

@@ -31,6 +31,11 @@ public class StoredFormula {
         this.json = json;
     }
 
+    /** Whether a document was written while revision 2 of the model, or one before, was computed. */
+    public static boolean isOfRevisionTwo(int version) {
+        return version < 3;
+    }
+
     /** A formula as it is kept. */
     public String write(FormulaSpec formula) {
         return json.of(formula);

@@ -26,6 +26,7 @@ import verdamen.core.model.Coefficient;
 import verdamen.core.model.Faults;
 import verdamen.core.model.Limit;
 import verdamen.core.model.Within;
+import verdamen.core.pantry.Feel;
 import verdamen.core.pantry.Style;
 import verdamen.server.balance.BalanceService;
 import verdamen.server.batch.BatchService;
@@ -58,6 +59,7 @@ class HandlingController {
      * @param waterIsOff whether that is more than one addition at the bench, and worth saying
      * @param riskLimitPct a risk from here on closes the rolling window, %
      * @param kitchenC how warm the kitchen is where it rests, °C
+     * @param feels the feel words, from dry to wet, as a dough of this style is told by them
      * @param cautions the cautions that apply
      */
     record HandlingAnswer(
@@ -70,6 +72,7 @@ class HandlingController {
             boolean waterIsOff,
             double riskLimitPct,
             double kitchenC,
+            List<Feel> feels,
             List<Caution> cautions) {}
 
     /** How a formula's dough handles. */
@@ -88,6 +91,7 @@ class HandlingController {
                 water.isOff(),
                 Coefficient.RISK_LIMIT.value(),
                 read.method().temperatures().kitchenC(),
+                read.pantry().feels(read.style()),
                 Cautions.of(read));
     }
 

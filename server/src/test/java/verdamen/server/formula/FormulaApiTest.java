@@ -17,6 +17,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import verdamen.core.formula.FormulaSpec;
+import verdamen.core.model.Revision;
 import verdamen.server.ServerTest;
 
 public class FormulaApiTest extends ServerTest {
@@ -55,6 +56,31 @@ public class FormulaApiTest extends ServerTest {
         assertEquals(old.at("/latestNumber").asInt(), 2);
         assertEquals(old.at("/versions").size(), 2);
         assertEquals(old.at("/versions/0/parentNumber").asInt(), 1);
+    }
+
+    @Test
+    public void aVersionKeepsWhatWasSaidOfItWhenItWasSaved() {
+        Answer created = create(
+                "Millet roti",
+                "{\"style\":\"roti\",\"lines\":[{\"ingredient\":\"pearl-millet-flour\",\"grams\":100},"
+                        + "{\"ingredient\":\"wheat-atta\",\"grams\":300},{\"ingredient\":\"water\",\"grams\":250}]}");
+        double then = created.at("/said/then/needed").asDouble();
+        assertEquals(created.at("/said/then/revision").asInt(), Revision.ofTheModel());
+        assertEquals(created.at("/said/now/needed").asDouble(), then);
+        assertTrue(created.at("/said/why").isNull());
+        putJson(
+                        "/api/pantry/ingredients/pearl-millet-flour/values",
+                        "{\"field\":\"absorptionPct\",\"value\":99,\"source\":\"six batches\"}")
+                .expect(200);
+        try {
+            JsonNode said = getJson(path(created) + "/said").expect(200).body();
+            assertEquals(said.at("/0/then/needed").asDouble(), then);
+            assertTrue(said.at("/0/now/needed").asDouble() > then + 10, said.toString());
+            assertEquals(said.at("/0/why").asString(), "kitchen");
+        } finally {
+            putJson("/api/pantry/ingredients/pearl-millet-flour/values", "{\"field\":\"absorptionPct\"}");
+        }
+        expectThrows(DataAccessException.class, () -> jdbc.update("update version_said set said = null"));
     }
 
     @Test

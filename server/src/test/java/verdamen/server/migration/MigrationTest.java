@@ -2,6 +2,7 @@ package verdamen.server.migration;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
@@ -18,10 +19,12 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import verdamen.core.formula.FormulaSpec;
 import verdamen.core.pantry.Role;
+import verdamen.core.revision.RevisionTwo;
 import verdamen.server.batch.Batch;
 import verdamen.server.batch.BatchService;
 import verdamen.server.formula.FormulaDocument;
 import verdamen.server.formula.FormulaService;
+import verdamen.server.formula.SaidOfVersion;
 import verdamen.server.formula.StoredFormula;
 import verdamen.server.pantry.LotService;
 import verdamen.server.pantry.MeasureService;
@@ -91,6 +94,28 @@ public class MigrationTest extends AbstractTestNGSpringContextTests {
         assertEquals(formula.notes().setAside().get(0).reason(), "it is meant so");
         assertEquals(formula.preps().get(0).steps().get(1).added().get(0).grams(), 4.0);
         assertEquals(formula.method().phases().size(), 2);
+    }
+
+    @Test
+    public void everyVersionKeepsWhatRevisionTwoSaidOfIt() throws IOException {
+        RevisionTwo before = new RevisionTwo(pantry.pantry());
+        int others = 0;
+        for (JsonNode version : json.readTree(Files.readString(BEFORE.resolve("versions-v7.json")))) {
+            FormulaDocument now = formulas.version(
+                    version.get("id").asLong(), version.get("number").asInt());
+            SaidOfVersion said = now.said();
+            if (said.now() == null) {
+                assertNull(said.then(), "what has a fault now had it then");
+                continue;
+            }
+            assertEquals(said.then(), before.said(now.formula()));
+            assertEquals(said.then().revision(), 2);
+            assertEquals(said.now().revision(), 3);
+            assertEquals(said.why(), said.then().differsFrom(said.now()) ? SaidOfVersion.Why.MODEL : null);
+            others += said.why() == null ? 0 : 1;
+        }
+        assertTrue(others > 0, "revision 3 says something else of one of them");
+        assertEquals(formulas.said(1).get(0), formulas.newest(1).said());
     }
 
     @Test
