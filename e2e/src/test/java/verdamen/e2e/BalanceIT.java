@@ -77,6 +77,7 @@ public class BalanceIT extends BrowserTest {
         assertFalse(again.hasUnsavedEdits());
         again.press("Versions");
         again.waitForText("dialog", "Emmer for 30 % of the flour, and pumpkin");
+        again.waitForText("dialog", ": " + mass(after.water().needed()) + " (");
         again.press("Close");
         driver().get(driver().getCurrentUrl() + "?version=2");
         BalancePage old = balance();
