@@ -63,8 +63,8 @@ function MethodStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
         <>
           <p className="soft max-w-3xl text-sm">
             Practitioners disagree; both are right for some doughs. Each way is shown with its own right amount of
-            water, not the water in the formula: windows and rolling are for that water, where Handling speaks of the
-            dough as it stands. Choose one and the formula follows; undo reverts it.
+            water, against the way this formula is made now: windows and rolling are for that water, while Handling
+            speaks of the water that is in the formula. Choose one and the formula follows; undo reverts it.
           </p>
           {choose.isError && (
             <p role="alert" className="text-error text-sm">
