@@ -3,9 +3,7 @@ import { Copy, Trash2 } from "lucide-react";
 import { useNavigate } from "react-router";
 import { api, taken } from "../api";
 import { IconButton, useNotices } from "../parts";
-import { emptyDraft } from "./draft";
-import { beginNewFormula, draftKey, storeDraft } from "./draftStorage";
-import { started } from "./history";
+import { beginNewFormulaFrom } from "./newFormula";
 import type { Editor } from "./useEditor";
 
 /** A new formula from the one that is open, and its deletion into the bin. */
@@ -28,16 +26,7 @@ export function CopyAndDelete({ editor, id, station }: { editor: Editor; id: num
     onError: () => notify("It could not be deleted."),
   });
   const copy = () => {
-    const base = emptyDraft(editor.draft.style);
-    const draft = { ...editor.draft, name: `${editor.draft.name} (copy)` };
-    storeDraft(draftKey(beginNewFormula(), null), {
-      baseNumber: null,
-      knownLatest: null,
-      base,
-      history: started(draft),
-      station,
-      storedAt: Date.now(),
-    });
+    beginNewFormulaFrom({ ...editor.draft, name: `${editor.draft.name} (copy)` }, station);
     void navigate(`/formulas/new/${station}`);
   };
   return (

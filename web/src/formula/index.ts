@@ -5,6 +5,7 @@ export { IngredientPicker } from "./IngredientPicker";
 export { MethodSettings } from "./MethodSettings";
 export { type AnswerView, useAnswer, useBalance } from "./useBalance";
 export { useEditor, type Editor } from "./useEditor";
+export { beginNewFormulaFrom } from "./newFormula";
 export { SaidThen } from "./SaidThen";
 export { Station } from "./Station";
 export { Faults } from "./faults";

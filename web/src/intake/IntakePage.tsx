@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from "react";
+import { useLocation } from "react-router";
 import type { PantryDocument } from "../api";
 import { type Editor, Faults, Station, useBalance } from "../formula";
 import { useCommands } from "../frame";
@@ -10,7 +11,7 @@ import { MethodOffers } from "./MethodOffers";
 import { PastePanel } from "./PastePanel";
 import { RecipeNotes } from "./RecipeNotes";
 import { Slips } from "./Slips";
-import { StyleOffer } from "./StyleOffer";
+import { type Spoken, SpokenStyle } from "./SpokenStyle";
 import { VesselQuestions } from "./VesselQuestions";
 import { WeighNext } from "./WeighNext";
 
@@ -25,7 +26,9 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
   const text = useRef<HTMLTextAreaElement>(null);
   const current = answer && answer.bakersPct.length === editor.balanced.lines?.length ? answer : null;
   const [read, setRead] = useState(0);
-  const [spoken, setSpoken] = useState<string | null>(null);
+  const begun = useLocation().state as { spoken?: Spoken | null } | null;
+  // Undefined until a recipe was read, here or on the way here, and once its style is settled.
+  const [spoken, setSpoken] = useState<Spoken | null | undefined>(begun?.spoken);
   const table = useRef<HTMLDivElement>(null);
   const empty = useRef(editor.draft.lines.length === 0);
   useEffect(() => {
@@ -47,13 +50,15 @@ function IntakeStation({ editor, pantry }: { editor: Editor; pantry: PantryDocum
         editor={editor}
         pantry={pantry}
         text={text}
-        onRead={(recipe) => {
-          setSpoken(recipe.style ?? null);
+        onRead={(recipe, where) => {
+          setSpoken(where === "below" ? undefined : (recipe.style ?? null));
           setRead(read + 1);
         }}
       />
       <div className="min-w-0" ref={table}>
-        <StyleOffer editor={editor} pantry={pantry} style={spoken} onSettled={() => setSpoken(null)} />
+        {spoken !== undefined && (
+          <SpokenStyle editor={editor} pantry={pantry} spoken={spoken} onSettled={() => setSpoken(undefined)} />
+        )}
         <HeadingQuestions editor={editor} />
         <VesselQuestions editor={editor} />
         <IntakeTable editor={editor} pantry={pantry} faults={faults} answer={current} />

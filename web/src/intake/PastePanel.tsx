@@ -1,13 +1,20 @@
 import { useMutation } from "@tanstack/react-query";
 import { ScrollText } from "lucide-react";
 import { type RefObject, useState } from "react";
+import { useNavigate } from "react-router";
 import { api, type IntakeAnswer, type PantryDocument, taken } from "../api";
-import type { Editor } from "../formula";
+import { beginNewFormulaFrom, type Editor, emptyDraft } from "../formula";
 import { ErrorNotice, useNotices } from "../parts";
 import { CupQuestion } from "./CupQuestion";
 import { EXAMPLES } from "./examples";
-import { withRecipe } from "./readRecipe";
+import { recipeBelow, recipeInstead } from "./readRecipe";
 import { StartFrom } from "./StartFrom";
+
+const WHERE = [
+  { where: "new", words: "Into a new formula" },
+  { where: "instead", words: "Instead of what is there" },
+  { where: "below", words: "Below it" },
+] as const;
 
 const EXAMPLE = `3 to 3½ cups chapati flour
 a handful of kale, chopped
@@ -18,29 +25,44 @@ interface PastePanelProps {
   editor: Editor;
   pantry: PantryDocument;
   text: RefObject<HTMLTextAreaElement | null>;
-  /** Called once a recipe was read into lines. */
-  onRead: (recipe: IntakeAnswer) => void;
+  /** Called once a recipe was read into the lines of this formula. */
+  onRead: (recipe: IntakeAnswer, where: Where) => void;
 }
+
+/** Where a recipe goes: in the place of the lines, below them, or into a formula of its own. */
+type Where = "instead" | "below" | "new";
 
 /** The recipe as it came, and what else one can start from. */
 export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
   const notify = useNotices();
   const [typed, setTyped] = useState(editor.draft.notes?.recipe ?? "");
   const [asksCup, setAsksCup] = useState(false);
+  const [asksWhere, setAsksWhere] = useState(false);
+  const navigate = useNavigate();
   const has = editor.draft.lines.length > 0;
   const read = useMutation({
-    mutationFn: async ({ text, below }: { text: string; below: boolean }) => ({
-      below,
+    mutationFn: async ({ text, where }: { text: string; where: Where }) => ({
+      where,
       text,
       recipe: await taken(api.POST("/api/intake/parse", { body: { text, style: editor.draft.style } })),
     }),
-    onSuccess: ({ recipe, text, below }) => {
-      editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, text, below) });
+    onSuccess: ({ recipe, text, where }) => {
+      setAsksWhere(false);
+      if (where === "new") {
+        beginNewFormulaFrom(recipeInstead(emptyDraft(editor.draft.style), recipe, text), "intake");
+        void navigate("/formulas/new/intake", { state: { spoken: recipe.style ?? null } });
+        return;
+      }
+      const draft = (where === "below" ? recipeBelow : recipeInstead)(editor.draft, recipe, text);
+      editor.edit({ kind: "replace", draft });
       notify(`${recipe.lines.length} ${recipe.lines.length === 1 ? "line" : "lines"} read. Undo takes it back.`);
       setAsksCup(recipe.asksCupFilling);
-      onRead(recipe);
+      onRead(recipe, where);
     },
   });
+
+  // What is in the bowl already is never replaced without a word.
+  const begin = (text: string) => (has ? setAsksWhere(true) : read.mutate({ text, where: "instead" }));
 
   const drop = async (files: FileList) => {
     const [file] = files;
@@ -57,7 +79,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
     }
     const dropped = await file.text();
     setTyped(dropped);
-    read.mutate({ text: dropped, below: false });
+    begin(dropped);
   };
 
   return (
@@ -82,7 +104,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
         onKeyDown={(event) => {
           if (event.key === "Enter" && (event.ctrlKey || event.metaKey) && typed.trim() !== "") {
             event.preventDefault();
-            read.mutate({ text: typed, below: false });
+            begin(typed);
           }
         }}
       />
@@ -91,7 +113,7 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
           className="btn btn-primary btn-sm gap-1.5"
           disabled={typed.trim() === "" || read.isPending}
           title="Ctrl + Enter"
-          onClick={() => read.mutate({ text: typed, below: false })}
+          onClick={() => begin(typed)}
         >
           <ScrollText size={15} aria-hidden /> Read it
         </button>
@@ -106,16 +128,33 @@ export function PastePanel({ editor, pantry, text, onRead }: PastePanelProps) {
             <option key={name}>{name}</option>
           ))}
         </select>
-        {has && (
-          <button
-            className="btn btn-ghost btn-sm"
-            disabled={typed.trim() === "" || read.isPending}
-            onClick={() => read.mutate({ text: typed, below: true })}
-          >
-            Add below
-          </button>
-        )}
       </div>
+      {asksWhere && (
+        <div
+          role="group"
+          aria-label="Where the recipe goes"
+          className="border-primary mt-2 border-l-4 pl-3 text-sm"
+          data-testid="where"
+        >
+          <p>There is something in the bowl already. Where does this go?</p>
+          <div className="flex flex-wrap gap-1.5 pt-1">
+            {WHERE.map(({ where, words }, at) => (
+              <button
+                key={where}
+                className="btn btn-xs"
+                autoFocus={at === 0}
+                disabled={read.isPending}
+                onClick={() => read.mutate({ text: typed, where })}
+              >
+                {words}
+              </button>
+            ))}
+            <button className="btn btn-xs btn-ghost" onClick={() => setAsksWhere(false)}>
+              Leave all as it is
+            </button>
+          </div>
+        </div>
+      )}
       <ErrorNotice error={read.error} />
       {asksCup && <CupQuestion editor={editor} text={typed} onSettled={() => setAsksCup(false)} />}
       <p className="soft pt-2 text-xs leading-snug">

@@ -4,7 +4,7 @@ import { api, asFile, type FormulaSpec, formulasQuery, type PantryDocument, take
 import { draftOfSpec, type Editor } from "../formula";
 import { FilePicker, MassField, type NumberEntry, ErrorNotice, useQuiet } from "../parts";
 import { PercentagesDialog } from "./PercentagesDialog";
-import { withRecipe } from "./readRecipe";
+import { recipeInstead } from "./readRecipe";
 
 /** What a formula can be started from beside a pasted recipe. */
 export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDocument }) {
@@ -38,7 +38,7 @@ export function StartFrom({ editor, pantry }: { editor: Editor; pantry: PantryDo
     onSuccess: ({ formula, recipe, text }) =>
       formula
         ? take(formula, recipe.title ?? "")
-        : editor.edit({ kind: "replace", draft: withRecipe(editor.draft, recipe, text, false) }),
+        : editor.edit({ kind: "replace", draft: recipeInstead(editor.draft, recipe, text) }),
   });
 
   return (

@@ -1,5 +1,5 @@
 import type { IntakeAnswer, IntakeLine } from "../api";
-import { type Draft, type DraftLine, filledLines, newKey } from "../formula";
+import { type Draft, type DraftLine, emptyDraft, filledLines, newKey } from "../formula";
 
 /** A line as read, to be edited. */
 export function lineOf(read: IntakeLine): DraftLine {
@@ -27,17 +27,30 @@ export function lineOf(read: IntakeLine): DraftLine {
   };
 }
 
-/** The draft with a recipe in place of its lines, or with its lines below. */
-export function withRecipe(draft: Draft, recipe: IntakeAnswer, text: string, below: boolean): Draft {
-  const lines = recipe.lines.map(lineOf);
+/** A recipe as a draft of its own. What was set before anything was in the bowl stays; nothing of another recipe does. */
+export function recipeInstead(draft: Draft, recipe: IntakeAnswer, text: string): Draft {
+  const style = recipe.style?.code ?? draft.style;
+  const begun = filledLines(draft.lines).length === 0 ? draft : emptyDraft(style);
+  return {
+    ...begun,
+    style,
+    name: begun.name || (recipe.title ?? ""),
+    waterTemperatureC: recipe.waterTemperatureC ?? begun.waterTemperatureC ?? null,
+    lines: recipe.lines.map(lineOf),
+    notes: { ...begun.notes, recipe: text, pieces: recipe.pieces ?? null, method: recipe.method || null },
+  };
+}
+
+/** The draft with the lines of a recipe below its own. */
+export function recipeBelow(draft: Draft, recipe: IntakeAnswer, text: string): Draft {
   return {
     ...draft,
     name: draft.name || (recipe.title ?? ""),
     waterTemperatureC: draft.waterTemperatureC ?? recipe.waterTemperatureC ?? null,
-    lines: below ? [...filledLines(draft.lines), ...lines] : lines,
+    lines: [...filledLines(draft.lines), ...recipe.lines.map(lineOf)],
     notes: {
       ...draft.notes,
-      recipe: below && draft.notes?.recipe ? `${draft.notes.recipe}\n\n${text}` : text,
+      recipe: draft.notes?.recipe ? `${draft.notes.recipe}\n\n${text}` : text,
       pieces: recipe.pieces ?? draft.notes?.pieces ?? null,
       method: recipe.method || (draft.notes?.method ?? null),
     },

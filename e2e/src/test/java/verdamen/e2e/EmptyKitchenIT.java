@@ -84,6 +84,7 @@ public class EmptyKitchenIT extends BrowserTest {
         cssButton("[data-testid=headings]", "in the filling");
         patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=headings]")));
         intake.paste("1 cup rye flour");
+        cssButton("[data-testid=where]", "Instead of what is there");
         intake.waitForLines(1);
         assertTrue(
                 driver().findElements(By.cssSelector("[data-testid=cup-question]"))

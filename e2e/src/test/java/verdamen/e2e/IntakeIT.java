@@ -313,6 +313,38 @@ public class IntakeIT extends BrowserTest {
     }
 
     @Test
+    public void aRecipeIsTakenForTheBreadThatItSpeaksOfAndReplacesNothingUnasked() {
+        open("/formulas/new/intake");
+        IntakePage page = intake();
+        page.paste("Skillet naan\n300 g plain flour\n190 g water\n5 g salt");
+        page.waitForLines(3);
+        patience()
+                .until(Waits.says(
+                        By.cssSelector("[data-testid=spoken-style]"), "Taken for skillet naan, by its title."));
+        By style = By.cssSelector("[data-testid=intake-style]");
+        patience().until(ExpectedConditions.attributeToBe(style, "value", "skillet-naan"));
+        page.press("That is right");
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector("[data-testid=spoken-style]")));
+
+        page.paste("Supper cakes\n200 g atta\n110 g water");
+        By where = By.cssSelector("[data-testid=where]");
+        patience().until(Waits.says(where, "There is something in the bowl already"));
+        page.press("Leave all as it is");
+        patience().until(ExpectedConditions.invisibilityOfElementLocated(where));
+        page.waitForLines(3);
+        page.press("Read it");
+        page.press("Into a new formula");
+        page.waitForLines(2);
+        By name = By.cssSelector("[aria-label='Name of the formula']");
+        patience().until(ExpectedConditions.attributeToBe(name, "value", "Supper cakes"));
+        patience().until(Waits.says(By.cssSelector("[data-testid=spoken-style]"), "does not say which bread it is"));
+        new Select(driver().findElement(By.cssSelector("[aria-label='Which bread it is']")))
+                .selectByVisibleText("Wheat tortilla");
+        patience().until(ExpectedConditions.attributeToBe(style, "value", "tortilla"));
+        everybodyCanUseIt();
+    }
+
+    @Test
     public void aTextFileIsDroppedAndSaltTakesAUsualAmount() {
         open("/formulas/new/intake");
         IntakePage page = intake();

@@ -127,8 +127,8 @@ final class AmountReader {
         if (number.isEmpty()) {
             return numerals.isArticle(at) ? articleMeasure(at) : Optional.empty();
         }
-        Numeral first = number.get();
-        Numeral last = rangeEnd(first.to()).orElse(first);
+        Numeral last = rangeEnd(number.get().to()).orElse(number.get());
+        Numeral first = ofSameHundreds(number.get(), last);
         StatedAmount stated = new StatedAmount(
                 Math.min(first.value(), last.value()),
                 Math.max(first.value(), last.value()),
@@ -140,6 +140,12 @@ final class AmountReader {
                 last.to());
         StatedAmount multiplied = multiplied(stated);
         return Optional.of(multiplied.measure() == null ? measured(multiplied) : multiplied);
+    }
+
+    /** "Two to three hundred": the first of them counts hundreds, too. */
+    private Numeral ofSameHundreds(Numeral first, Numeral last) {
+        boolean hundreds = word(last.to() - 1).equals("hundred") && last.to() > first.to();
+        return hundreds && first.value() < 10 ? new Numeral(100 * first.value(), first.vagueness(), first.to()) : first;
     }
 
     /** "2 x 400 g", and "2 (400 g) tins". */
@@ -192,11 +198,20 @@ final class AmountReader {
     }
 
     private Optional<Numeral> rangeEnd(int at) {
+        boolean upTo = word(at).equals("up") && word(at + 1).equals("to");
+        if (upTo) {
+            return end(at + 2);
+        }
         boolean between = word(at).equals("and") && at >= 2 && word(at - 2).equals("between");
         if (at >= tokens.size() || !(TO.contains(tokens.get(at).word()) || between)) {
             return Optional.empty();
         }
         return numerals.read(at + 1);
+    }
+
+    /** "Half a teaspoon up to a teaspoon": an article is one of it there. */
+    private Optional<Numeral> end(int at) {
+        return numerals.isArticle(at) ? Optional.of(new Numeral(1, 0, at + 1)) : numerals.read(at);
     }
 
     private StatedAmount measured(StatedAmount stated) {

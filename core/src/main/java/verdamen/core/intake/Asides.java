@@ -23,8 +23,17 @@ record Asides(
         @Nullable Double cupMl) {
 
     private static final String NUMBER = "(\\d{1,3}(?:[.,]\\d+)?)";
-    private static final Pattern PROTEIN = Pattern.compile("(?i),?\\s*\\(?\\s*(?:" + NUMBER
-            + "\\s*%\\s*(?:of\\s+)?prot(?:ein)?\\b\\.?|prot(?:ein)?\\s*:?\\s*" + NUMBER + "\\s*%)\\s*\\)?");
+    private static final String GRAMS = "\\s*(?:g|gr|grams?)";
+    /** Flour is labelled by what is in 100 g of it, so that its grams are its percentage. */
+    private static final String PER_HUNDRED = "(?:\\s*(?:per|in|/)\\s*100" + GRAMS + "\\b)?";
+    /** "13.7 % protein", "protein 13 %", "(13.7 g protein per 100 g)"; "30 g protein powder" is an ingredient. */
+    private static final Pattern PROTEIN = Pattern.compile("(?i)(?:,?\\s*\\(?\\s*(?:" + NUMBER
+            + "\\s*%\\s*(?:of\\s+)?prot(?:ein)?\\b\\.?|prot(?:ein)?\\s*:?\\s*" + NUMBER + "\\s*%)"
+            + "|(?:^|[,(;])\\s*(?:with\\s+|about\\s+)?(?:" + NUMBER + GRAMS
+            + "\\s+(?:of\\s+)?prot(?:ein)?\\b\\.?(?!\\s+(?!per\\b|in\\b)[a-z])|prot(?:ein)?\\s*:?\\s*" + NUMBER + GRAMS
+            + "\\b)"
+            + PER_HUNDRED + ")\\s*\\)?");
+
     private static final Pattern DEGREES = Pattern.compile(
             "(?i),?\\s*\\(?\\s*(?:at\\s+|about\\s+)*" + NUMBER + "\\s*(?:°|º|degrees?)\\s*([cf])\\b\\s*\\)?");
     private static final Pattern WARMTH =
@@ -41,7 +50,7 @@ record Asides(
     static Asides of(String text) {
         String line = AN_INCH.matcher(text).replaceAll("about $1 piece $2");
         Matcher protein = PROTEIN.matcher(line);
-        Double pct = protein.find() ? Double.valueOf(number(protein.group(1), protein.group(2))) : null;
+        Double pct = protein.find() ? Double.valueOf(firstOf(protein)) : null;
         String rest = pct == null ? line : protein.replaceFirst(" ");
         Matcher cup = CUP_SIZE.matcher(rest);
         Double millilitres = null;
@@ -80,6 +89,15 @@ record Asides(
             return Coefficient.SCHOOL_WARM_C.value();
         }
         return (warmth.group(3) != null ? Coefficient.SCHOOL_HOT_C : Coefficient.JUST_COOKED_C).value();
+    }
+
+    private static double firstOf(Matcher found) {
+        for (int group = 1; group <= found.groupCount(); group++) {
+            if (found.group(group) != null) {
+                return number(found.group(group), null);
+            }
+        }
+        throw new IllegalStateException("a number of none of its forms");
     }
 
     private static double number(@Nullable String one, @Nullable String other) {

@@ -4,31 +4,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import verdamen.core.model.Coefficient;
 
 /** Reads numbers in figures and in words: 1½, 1 1/2, 1-1/2, half a, one and a half, a couple, a dozen. */
 final class Numerals {
 
-    private static final Map<String, Double> COUNTS = Map.ofEntries(
-            Map.entry("one", 1.0),
-            Map.entry("two", 2.0),
-            Map.entry("three", 3.0),
-            Map.entry("four", 4.0),
-            Map.entry("five", 5.0),
-            Map.entry("six", 6.0),
-            Map.entry("seven", 7.0),
-            Map.entry("eight", 8.0),
-            Map.entry("nine", 9.0),
-            Map.entry("ten", 10.0),
-            Map.entry("eleven", 11.0),
-            Map.entry("twelve", 12.0),
-            Map.entry("fifteen", 15.0),
-            Map.entry("twenty", 20.0),
-            Map.entry("thirty", 30.0),
-            Map.entry("fifty", 50.0),
-            Map.entry("hundred", 100.0));
-    private static final Map<String, Double> PARTS = Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3);
-    private static final Map<String, Double> PLURAL_PARTS = Map.of("quarters", 0.25, "thirds", 1.0 / 3, "halves", 0.5);
+    private static final List<String> UNITS = List.of(
+            ("one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen"
+                            + " nineteen")
+                    .split(" "));
+    private static final List<String> TENS =
+            List.of("twenty thirty forty fifty sixty seventy eighty ninety".split(" "));
+    private static final int HUNDRED = 100;
+    private static final int THOUSAND = 1000;
+    private static final int FIRST_OF_TENS = 20;
+    private static final Map<String, Double> PARTS =
+            Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3, "fifth", 0.2, "sixth", 1.0 / 6, "eighth", 0.125);
+    private static final Map<String, Double> PLURAL_PARTS = Map.of(
+            "halves", 0.5, "quarters", 0.25, "thirds", 1.0 / 3, "fifths", 0.2, "sixths", 1.0 / 6, "eighths", 0.125);
     private static final Set<String> ARTICLES = Set.of("a", "an");
     private static final double DOZEN = Coefficient.NUMERAL_DOZEN.value();
     private static final double COUPLE = 2;
@@ -98,18 +92,72 @@ final class Numerals {
         if (part != null) {
             return Optional.of(afterPart(part, first + 1));
         }
-        Double count = article ? null : COUNTS.get(word);
-        if (count == null) {
+        Counted counted = counted(first, article);
+        if (counted == null) {
             return Optional.empty();
         }
-        Double parts = PLURAL_PARTS.get(word(first + 1));
+        double count = counted.value();
+        int after = counted.to();
+        // "two-thirds", "one eighth of a".
+        int parted = isSign(after, "-") ? after + 1 : after;
+        Double parts = PLURAL_PARTS.getOrDefault(word(parted), PARTS.get(word(parted)));
         if (parts != null) {
-            return Optional.of(new Numeral(count * parts, 0, afterArticle(afterOf(first + 2))));
+            return Optional.of(new Numeral(count * parts, 0, afterArticle(afterOf(parted + 1))));
         }
-        if (word(first + 1).equals("dozen")) {
-            return Optional.of(new Numeral(count * DOZEN, 0, first + 2));
+        if (word(after).equals("dozen")) {
+            return Optional.of(new Numeral(count * DOZEN, 0, after + 1));
         }
-        return Optional.of(new Numeral(count, 0, first + 1));
+        return Optional.of(new Numeral(count, 0, after));
+    }
+
+    private record Counted(int value, int to) {}
+
+    /** "Six", "twenty-five", "a hundred", "six hundred and fifty", "one thousand two hundred"; null for none. */
+    private @Nullable Counted counted(int first, boolean article) {
+        Counted below = article ? new Counted(1, first) : belowHundred(first);
+        if (below == null) {
+            return word(first).equals("hundred") ? hundreds(new Counted(1, first)) : null;
+        }
+        if (word(below.to()).equals("thousand")) {
+            Counted rest = belowThousand(afterAnd(below.to() + 1));
+            int thousands = below.value() * THOUSAND;
+            return rest == null
+                    ? new Counted(thousands, below.to() + 1)
+                    : new Counted(thousands + rest.value(), rest.to());
+        }
+        if (word(below.to()).equals("hundred")) {
+            return hundreds(below);
+        }
+        return article ? null : below;
+    }
+
+    private @Nullable Counted belowThousand(int at) {
+        Counted below = belowHundred(at);
+        return below != null && word(below.to()).equals("hundred") ? hundreds(below) : below;
+    }
+
+    /** What "hundred" stands behind, with what follows it: "two hundred and fifty", "two hundred fifty". */
+    private Counted hundreds(Counted many) {
+        int value = many.value() * HUNDRED;
+        int after = many.to() + 1;
+        Counted rest = belowHundred(afterAnd(after));
+        return rest == null ? new Counted(value, after) : new Counted(value + rest.value(), rest.to());
+    }
+
+    private @Nullable Counted belowHundred(int at) {
+        int tens = TENS.indexOf(word(at));
+        if (tens < 0) {
+            int unit = UNITS.indexOf(word(at));
+            return unit < 0 ? null : new Counted(unit + 1, at + 1);
+        }
+        int value = FIRST_OF_TENS + tens * 10;
+        int next = isSign(at + 1, "-") ? at + 2 : at + 1;
+        int unit = UNITS.indexOf(word(next));
+        return unit < 0 || unit > 8 ? new Counted(value, at + 1) : new Counted(value + unit + 1, next + 1);
+    }
+
+    private int afterAnd(int at) {
+        return word(at).equals("and") ? at + 1 : at;
     }
 
     /** "half a", "half of a", "half a dozen". */

@@ -26,8 +26,8 @@ public record ParsedRecipe(
         lines = List.copyOf(lines);
     }
 
-    /** Code of the style that its title speaks of, or else what it says it makes, or else its method; null when none does. */
-    public @Nullable String style() {
+    /** The style that its title speaks of, or else what it says it makes, or else its method; null when none does. */
+    public @Nullable SpokenStyle style() {
         return StyleOfTitle.of(title, made, method);
     }
 }

@@ -21,6 +21,9 @@ public final class RecipeReader {
     private static final Pattern MAKES = Pattern.compile(
             "(?i)^\\s*(?:makes|serves|yields?|makes about|for)\\s*:?\\s*(?:about\\s+)?(\\d{1,4})\\b(.*)");
     private static final Pattern BETWEEN_ITEMS = Pattern.compile("(?i),\\s+(?:and\\s+)?|\\s+and\\s+|\\s+\\+\\s+");
+    /** "Water with a dash of rose water": each is a line. */
+    private static final Pattern WITH = Pattern.compile("(?i)^(\\w+(?: \\w+)?) with (.+)$");
+
     private static final Pattern NO_ITEM = Pattern.compile("(?i)^\\W*(?:no|do not|don['’]t|without)\\s\\D*$");
     private static final Pattern SENTENCES = Pattern.compile("[a-z]{2}\\.\\s+[A-Z][a-z]");
     private static final String FLOUR = "flour";
@@ -54,6 +57,10 @@ public final class RecipeReader {
             "crackers",
             "wrap",
             "wraps");
+    private static final int TITLE_WORDS = (int) Coefficient.TITLE_WORDS_MOST.value();
+    /** So many lines below a title the first amount stands at the latest: "Makes 8" and a note may come between. */
+    private static final int LINES_AFTER_TITLE = (int) Coefficient.LINES_AFTER_TITLE.value();
+
     private static final int SENTENCE_WORDS = (int) Coefficient.SENTENCE_WORDS_FROM.value();
 
     private final IngredientIndex index;
@@ -67,7 +74,9 @@ public final class RecipeReader {
 
     private Part section = Part.DOUGH;
     private @Nullable String heading;
-    private final @Nullable String style;
+    /** Code of the style: as its title says, or as asked. */
+    private @Nullable String style;
+
     private boolean inMethod;
     /** Whether a setting of the method stood among the lines: more of the method may follow, or more lines. */
     private boolean afterSetting;
@@ -95,8 +104,9 @@ public final class RecipeReader {
         // Runs of spaces are one, or the patterns would try each of them from every place.
         Double cup = Asides.of(text.replaceAll("\\s+", " ")).cupMl();
         RecipeReader reader = new RecipeReader(style, index, cup == null ? measures : measures.withCup(cup));
-        for (String line : text.replaceAll("\\h+", " ").split("\\R")) {
-            reader.take(line);
+        List<String> all = List.of(text.replaceAll("\\h+", " ").split("\\R"));
+        for (int at = 0; at < all.size(); at++) {
+            reader.take(all.get(at), all.subList(at + 1, all.size()));
         }
         return new ParsedRecipe(
                 reader.title,
@@ -112,7 +122,8 @@ public final class RecipeReader {
         return LineReader.read(text, LineReader.Under.of(part), index, measures);
     }
 
-    private void take(String line) {
+    /** Takes a line; what follows it says whether it can be the title. */
+    private void take(String line, List<String> following) {
         if (line.isBlank()) {
             if (inMethod) {
                 method.append('\n');
@@ -130,7 +141,7 @@ public final class RecipeReader {
             method.append(line.strip()).append('\n');
             return;
         }
-        if ((!line.contains(";") && (isMakes(line) || isTitle(line))) || beginsMethod(line)) {
+        if ((!line.contains(";") && (isMakes(line) || isTitle(line, following))) || beginsMethod(line)) {
             return;
         }
         for (String item : BREAK.split(line)) {
@@ -160,6 +171,12 @@ public final class RecipeReader {
             afterSetting = true;
             return;
         }
+        Matcher with = WITH.matcher(text);
+        if (with.matches() && isBareName(with.group(1)) && isItem(with.group(2))) {
+            lines.add(LineReader.read(with.group(1), under(), index, measures));
+            lines.add(LineReader.read(with.group(2), under(), index, measures));
+            return;
+        }
         List<String> names = SharedNames.of(text);
         if (names.isEmpty()) {
             lines.add(LineReader.read(text, under(), index, measures));
@@ -185,7 +202,8 @@ public final class RecipeReader {
         }
         List<String> items = new ArrayList<>();
         StringBuilder item = new StringBuilder(line.substring(0, between.start()));
-        boolean complete = isItem(item.toString());
+        boolean listed = between.group().startsWith(",") && isBareName(item.toString()) && itemsIn(line) > 1;
+        boolean complete = listed || isItem(item.toString());
         int brackets = openBrackets(item);
         boolean more = true;
         while (more) {
@@ -207,6 +225,11 @@ public final class RecipeReader {
         }
         items.add(item.toString());
         return items;
+    }
+
+    /** "Milk, a tablespoon of baking powder, six hundred grams of flour": how many of its parts are items, by themselves. */
+    private long itemsIn(String line) {
+        return BETWEEN_ITEMS.splitAsStream(line).filter(this::isItem).count();
     }
 
     private static int openBrackets(CharSequence text) {
@@ -266,8 +289,11 @@ public final class RecipeReader {
         return true;
     }
 
-    /** The first line, when it has no amount and names a bread or nothing of the pantry. */
-    private boolean isTitle(String line) {
+    /**
+     * The first line, when it has no amount and names a bread, or when lines with amounts follow and it says more, or other things,
+     * than an ingredient: "Turnip griddle cakes" is a title, "Salt" and "warm water as needed" are lines.
+     */
+    private boolean isTitle(String line, List<String> following) {
         boolean first = title == null && lines.isEmpty();
         boolean amount = Token.of(line).stream().anyMatch(Token::isNumber);
         if (!first || amount || Heading.BULLET.matcher(line).find()) {
@@ -275,10 +301,39 @@ public final class RecipeReader {
         }
         List<String> words = Vocabulary.words(line);
         boolean bread = words.stream().anyMatch(BREADS::contains) && !FLOUR.equals(words.get(words.size() - 1));
-        if (bread) {
+        boolean titled = bread || (isTitled(line, words) && amountsFollow(following));
+        if (titled) {
             title = line.strip();
+            SpokenStyle spoken = StyleOfTitle.of(title, null, "");
+            style = spoken == null ? style : spoken.code();
         }
-        return bread;
+        return titled;
+    }
+
+    private boolean isTitled(String line, List<String> words) {
+        ParsedLine read = LineReader.read(line, under(), index, measures);
+        boolean open = read.findings().stream().anyMatch(finding -> finding.kind() == Finding.Kind.LEFT_OPEN);
+        return !words.isEmpty()
+                && words.size() <= TITLE_WORDS
+                && !line.strip().endsWith(".")
+                && !FIRST_WORDS_OF_METHOD.contains(words.get(0))
+                && !open
+                && read.grams() == null
+                && read.part() == section
+                && saysMoreThanAnIngredient(read);
+    }
+
+    private static boolean saysMoreThanAnIngredient(ParsedLine read) {
+        return read.findings().stream()
+                .anyMatch(finding -> !finding.words().isEmpty()
+                        && (finding.kind() == Finding.Kind.WORDS_LEFT || finding.kind() == Finding.Kind.NO_INGREDIENT));
+    }
+
+    private boolean amountsFollow(List<String> following) {
+        return following.stream()
+                .filter(line -> !line.isBlank() && Heading.of(line).isEmpty())
+                .limit(LINES_AFTER_TITLE)
+                .anyMatch(line -> items(line).stream().anyMatch(this::isItem));
     }
 
     /** "Knead 10 minutes, rest 20 minutes", "Roll to 2 mm": a verb of the method that says a setting, and no ingredient. */

@@ -2,10 +2,11 @@ package verdamen.core.intake;
 
 import java.util.Collections;
 import java.util.List;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import verdamen.core.intake.SpokenStyle.By;
 import verdamen.core.model.Table;
 
 /**
@@ -33,23 +34,26 @@ final class StyleOfTitle {
         return row.list(column).stream().map(Vocabulary::words).toList();
     }
 
-    /** Code of the style; null when neither title, nor what is made, nor method speaks of one. */
-    static @Nullable String of(@Nullable String title, @Nullable String made, String method) {
-        return Stream.of(first(title, Row::titles), first(made, Row::titles), first(method, Row::methods))
-                .filter(Objects::nonNull)
+    /** The style, and what speaks of it; null when neither title, nor what is made, nor method speaks of one. */
+    static @Nullable SpokenStyle of(@Nullable String title, @Nullable String made, String method) {
+        return Stream.of(
+                        first(title, Row::titles, By.TITLE),
+                        first(made, Row::titles, By.MADE),
+                        first(method, Row::methods, By.METHOD))
+                .flatMap(Optional::stream)
                 .findFirst()
                 .orElse(null);
     }
 
-    private static @Nullable String first(@Nullable String text, Function<Row, List<List<String>>> phrases) {
+    private static Optional<SpokenStyle> first(
+            @Nullable String text, Function<Row, List<List<String>>> phrases, By by) {
         if (text == null) {
-            return null;
+            return Optional.empty();
         }
         List<String> words = Vocabulary.words(text);
         return ROWS.stream()
                 .filter(row -> Row.isIn(words, phrases.apply(row)))
-                .map(Row::style)
-                .findFirst()
-                .orElse(null);
+                .map(row -> new SpokenStyle(row.style(), by))
+                .findFirst();
     }
 }

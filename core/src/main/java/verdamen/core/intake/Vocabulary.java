@@ -63,7 +63,7 @@ final class Vocabulary {
                             + " each per cut piece pieces cube cubes strip strips slice slices left over leftover warm hot lukewarm"
                             + " boiling tepid ice iced cool cooled room temperature your favourite optional then until just only about"
                             + " my our kitchen home plain total divided separately also if you like made using use see note"
-                            + " tin tins can cans jar jars packet packets pack packs bag bags size sized medium x ready fine stoneground local")
+                            + " tin tins can cans jar jars packet packets pack packs bag bags size sized medium x ready fine coarse grain grained stone milled stoneground local perhaps maybe")
                     .split(" ")));
 
     private static final int SHORTEST_MISSPELT = (int) Coefficient.MISSPELT_WORD_FROM.value();

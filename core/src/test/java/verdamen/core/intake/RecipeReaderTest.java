@@ -72,7 +72,7 @@ public class RecipeReaderTest {
             String line, int pieces, @Nullable String style, List<String> settings) {
         ParsedRecipe recipe = read("Thursday's bread\n" + line + "\n300 g atta\n180 g water\n");
         assertEquals(recipe.pieces(), Integer.valueOf(pieces));
-        assertEquals(recipe.style(), style);
+        assertEquals(recipe.style(), style == null ? null : new SpokenStyle(style, SpokenStyle.By.MADE));
         assertEquals(
                 Instructions.of(recipe.method()).stream()
                         .map(said -> said.kind().code() + " " + new DecimalFormat("0.#").format(said.value()))

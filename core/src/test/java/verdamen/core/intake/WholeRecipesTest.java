@@ -90,7 +90,8 @@ public class WholeRecipesTest {
 
     @Test(dataProvider = "titles")
     public void theTitleSpeaksOfAStyle(String title, @Nullable String style) {
-        assertEquals(new ParsedRecipe(title, null, null, List.of(), null, "").style(), style);
+        SpokenStyle spoken = new ParsedRecipe(title, null, null, List.of(), null, "").style();
+        assertEquals(spoken, style == null ? null : new SpokenStyle(style, SpokenStyle.By.TITLE));
     }
 
     @Test(dataProvider = "wholes")
@@ -101,7 +102,8 @@ public class WholeRecipesTest {
         assertEquals(read.lines().size(), whole.lines(), words.toString());
         assertEquals(read.pieces(), whole.pieces());
         assertTrue(
-                read.style() == null || BOOK.style(read.style()).isPresent(), "a style of the book: " + read.style());
+                read.style() == null || BOOK.style(read.style().code()).isPresent(),
+                "a style of the book: " + read.style());
         for (ParsedLine line : read.lines()) {
             boolean sentence =
                     line.text().matches("(?s).*[a-z]\\. [A-Z].*") || line.text().endsWith(".");

@@ -9,13 +9,14 @@ import verdamen.core.intake.Finding;
 import verdamen.core.intake.LineStatus;
 import verdamen.core.intake.ParsedLine;
 import verdamen.core.intake.ParsedRecipe;
+import verdamen.core.intake.SpokenStyle;
 import verdamen.core.pantry.FatState;
 
 /**
  * A recipe as understood.
  *
  * @param title its name; null when none stood before the ingredients
- * @param style code of the style that its title speaks of; null when it speaks of none
+ * @param style the style that its title, or else its words, speak of; null when they speak of none
  * @param pieces how many it says it makes; null when it does not say
  * @param lines every line of ingredients, in order
  * @param waterTemperatureC temperature that it gives its water, °C; null when it does not say
@@ -24,7 +25,7 @@ import verdamen.core.pantry.FatState;
  */
 public record IntakeAnswer(
         @Nullable String title,
-        @Nullable String style,
+        @Nullable SpokenStyle style,
         @Nullable Integer pieces,
         List<IntakeLine> lines,
         @Nullable Double waterTemperatureC,
