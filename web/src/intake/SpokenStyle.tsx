@@ -30,22 +30,31 @@ export function SpokenStyle({ editor, pantry, spoken, onSettled }: SpokenStylePr
       ) : (
         <strong>The recipe does not say which bread it is. Everything that follows depends on it.</strong>
       )}
-      <select
-        className="quiet-field framed !w-44"
-        aria-label="Which bread it is"
-        value={taken ? taken.code : ""}
-        onChange={(event) => {
-          editor.edit({ kind: "settings", patch: { style: event.target.value } });
-          onSettled();
-        }}
-      >
-        {!taken && <option value="">choose…</option>}
-        {pantry.styles.map(({ code, name }) => (
-          <option key={code} value={code}>
-            {name}
-          </option>
-        ))}
-      </select>
+      {taken ? (
+        <button
+          className="btn btn-xs"
+          onClick={() => document.querySelector<HTMLElement>("[data-testid=intake-style]")?.focus()}
+        >
+          Change it
+        </button>
+      ) : (
+        <select
+          className="quiet-field framed !w-44"
+          aria-label="Which bread it is"
+          value=""
+          onChange={(event) => {
+            editor.edit({ kind: "settings", patch: { style: event.target.value } });
+            onSettled();
+          }}
+        >
+          <option value="">choose…</option>
+          {pantry.styles.map(({ code, name }) => (
+            <option key={code} value={code}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
       {taken && (
         <button className="btn btn-xs btn-ghost" onClick={onSettled}>
           That is right
