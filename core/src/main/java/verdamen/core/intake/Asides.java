@@ -22,6 +22,7 @@ record Asides(
         @Nullable Double celsius,
         @Nullable Double cupMl) {
 
+    private static final double LABEL_MOST = Coefficient.PROTEIN_LABEL_MOST.value();
     private static final String NUMBER = "(\\d{1,3}(?:[.,]\\d+)?)";
     private static final String GRAMS = "\\s*(?:g|gr|grams?)";
     /** Flour is labelled by what is in 100 g of it, so that its grams are its percentage. */
@@ -52,6 +53,11 @@ record Asides(
         Matcher protein = PROTEIN.matcher(line);
         Double pct = protein.find() ? Double.valueOf(firstOf(protein)) : null;
         String rest = pct == null ? line : protein.replaceFirst(" ");
+        if (pct != null && pct > LABEL_MOST && !protein.group().contains("%")) {
+            // No flour holds so much: grams of something else, to be asked about, and never the weight of the line.
+            pct = null;
+            rest = protein.replaceFirst(" protein ");
+        }
         Matcher cup = CUP_SIZE.matcher(rest);
         Double millilitres = null;
         if (cup.find()) {

@@ -3,6 +3,8 @@ package verdamen.core.revision;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleBiFunction;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import verdamen.core.balance.Balance;
@@ -102,26 +104,27 @@ public final class RevisionTwo {
 
     private Style style(Style kitchens) {
         Optional<Style> books = book.style(kitchens.code());
+        ToDoubleBiFunction<String, ToDoubleFunction<Style>> was =
+                (name, of) -> figure(new Figure("style", kitchens.code(), name), kitchens, books, of);
         return kitchens.withWindow(
-                styled(kitchens, "target", kitchens.softnessTarget(), books.map(Style::softnessTarget)),
-                styled(kitchens, "low", kitchens.softnessLow(), books.map(Style::softnessLow)),
-                styled(kitchens, "high", kitchens.softnessHigh(), books.map(Style::softnessHigh)));
-    }
-
-    private static double styled(Style style, String name, double own, Optional<Double> books) {
-        return figure(new Figure("style", style.code(), name), own, books.orElse(null));
+                was.applyAsDouble("target", Style::softnessTarget),
+                was.applyAsDouble("low", Style::softnessLow),
+                was.applyAsDouble("high", Style::softnessHigh));
     }
 
     private Form form(Form kitchens) {
         Optional<Form> books = book.form(kitchens.code());
+        ToDoubleBiFunction<String, ToDoubleFunction<Form>> was =
+                (name, of) -> figure(new Figure("form", kitchens.code(), name), kitchens, books, of);
         return kitchens.withRelease(
-                formed(kitchens, "release-end", kitchens.releaseEnd(), books.map(Form::releaseEnd)),
-                formed(kitchens, "hold", kitchens.holdGPerGSolids(), books.map(Form::holdGPerGSolids)),
-                formed(kitchens, "starch-hold", kitchens.starchHoldGPerG(), books.map(Form::starchHoldGPerG)));
+                was.applyAsDouble("release-end", Form::releaseEnd),
+                was.applyAsDouble("hold", Form::holdGPerGSolids),
+                was.applyAsDouble("starch-hold", Form::starchHoldGPerG));
     }
 
-    private static double formed(Form form, String name, double own, Optional<Double> books) {
-        return figure(new Figure("form", form.code(), name), own, books.orElse(null));
+    private static <T> double figure(Figure figure, T kitchens, Optional<T> books, ToDoubleFunction<T> of) {
+        return figure(
+                figure, of.applyAsDouble(kitchens), books.map(of::applyAsDouble).orElse(null));
     }
 
     /** A figure of the kitchen's own stays as it is; one of the book is what it was. */

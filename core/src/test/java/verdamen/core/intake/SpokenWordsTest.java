@@ -52,6 +52,15 @@ public class SpokenWordsTest {
     }
 
     @Test
+    public void gramsOfProteinThatNoFlourHasAreAskedAboutAndReplaceNothing() {
+        ParsedLine line =
+                read("350 g strong white flour (80 g protein)").lines().get(0);
+        assertEquals(line.grams(), 350.0);
+        assertNull(line.measured().proteinPct());
+        assertTrue(line.status() != LineStatus.READ, line.toString());
+    }
+
+    @Test
     public void aPowderOfProteinIsAnIngredientAndNoLabel() {
         ParsedLine powder = read("20 g protein powder").lines().get(0);
         assertEquals(powder.quantity(), 20.0);

@@ -22,9 +22,11 @@ import verdamen.core.formula.FormulaSpec;
 import verdamen.core.formula.LineOrigin;
 import verdamen.core.formula.LineSpec;
 import verdamen.core.model.Coded;
+import verdamen.core.model.RefusedException;
 import verdamen.core.pantry.LearnedTogether;
 import verdamen.core.pantry.VesselSpec;
 import verdamen.core.pantry.WeighInSpec;
+import verdamen.core.revision.RevisionTwo;
 import verdamen.core.revision.Said;
 import verdamen.server.batch.ToldBatches;
 import verdamen.server.files.KitchenFile.FileBread;
@@ -151,6 +153,8 @@ class KitchenFileReader {
         private final List<Long> toSum = new ArrayList<>();
         private @Nullable String format;
         private int version;
+        /** Revision 2 with the pantry as the file leaves it before its first formula; null until it is asked. */
+        private @Nullable RevisionTwo before;
 
         private Reading(JsonParser parser) {
             this.parser = parser;
@@ -357,13 +361,25 @@ class KitchenFileReader {
         private Saving saving(FileFormula formula, FileVersion version, FormulaSpec spec) {
             Said then =
                     version.said() == null && StoredFormula.isOfRevisionTwo(KitchenFile.documentVersion(this.version))
-                            ? said.byRevisionTwo(spec)
+                            ? byRevisionTwo(spec)
                             : version.said();
             return new Saving(
                     version.savedAt().toInstant(),
                     uuid(formula.uid()),
                     null,
                     then == null || !then.couldBeSaid() ? null : then);
+        }
+
+        /** What revision 2 said of a formula; null when it has a fault. */
+        private @Nullable Said byRevisionTwo(FormulaSpec spec) {
+            if (before == null) {
+                before = said.revisionTwo();
+            }
+            try {
+                return before.said(spec);
+            } catch (RefusedException fault) {
+                return null;
+            }
         }
 
         private FormulaSpec spec(JsonNode document) {

@@ -53,7 +53,7 @@ public class SaidThen implements SmartInitializingSingleton {
             return;
         }
         Pantry now = pantry.pantry();
-        RevisionTwo before = new RevisionTwo(now);
+        RevisionTwo before = revisionTwo();
         while (!rows.isEmpty()) {
             LOG.info("keeping what was said of {} versions", rows.size());
             List<SaidRow> said = new ArrayList<>();
@@ -82,13 +82,9 @@ public class SaidThen implements SmartInitializingSingleton {
         mapper.keepSaid(json.of(List.of(new SaidRow(versionId, said.revision(), said))));
     }
 
-    /** What revision 2 said of a formula; null when it has a fault. */
-    public @Nullable Said byRevisionTwo(FormulaSpec spec) {
-        try {
-            return new RevisionTwo(pantry.pantry()).said(spec);
-        } catch (RefusedException fault) {
-            return null;
-        }
+    /** Revision 2 with the kitchen's figures, for whoever asks it about many formulas: it is made once. */
+    public RevisionTwo revisionTwo() {
+        return new RevisionTwo(pantry.pantry());
     }
 
     /** What was said of a version then and is said of it now. */

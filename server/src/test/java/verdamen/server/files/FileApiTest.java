@@ -191,6 +191,46 @@ public class FileApiTest extends ServerTest {
     }
 
     @Test
+    public void whatWasSaidComesAlongAndOfAnOlderFileItIsWhatRevisionTwoSaid() {
+        String file = """
+                {"format":"verdamen-formulas","version":%d,"exportedAt":"2026-01-01T00:00:00Z",
+                 "ingredients":[],
+                 "formulas":[{"uid":"%s","state":"draft","versions":[
+                   {"number":1,"name":"Told-%s","note":"","savedAt":"2026-01-01T00:00:00Z","formula":
+                     {"style":"roti","lines":[{"ingredient":"spelt-whole","grams":400},{"ingredient":"water","grams":200}]}%s}]}]}
+                """;
+        String told = ",\"said\":{\"revision\":%d,\"needed\":211.5,\"low\":200,\"high\":223,\"softness\":1.01,"
+                + "\"feel\":\"soft\",\"standing\":\"in-balance\"}";
+        assertEquals(
+                saidOf(file.formatted(3, "00000000-0000-4000-8000-000000000011", "old", ""))
+                        .path("revision")
+                        .asInt(),
+                2);
+        assertEquals(
+                saidOf(file.formatted(4, "00000000-0000-4000-8000-000000000012", "new", told.formatted(2)))
+                        .path("needed")
+                        .asDouble(),
+                211.5);
+        assertEquals(
+                saidOf(file.formatted(4, "00000000-0000-4000-8000-000000000013", "nowhere", told.formatted(99)))
+                        .path("revision")
+                        .asInt(),
+                3,
+                "what no revision can have said is said anew");
+    }
+
+    /** What was said of the only version of a file's only formula. */
+    private JsonNode saidOf(String file) {
+        postFile("/api/files/formulas", bytes(file)).expect(200);
+        String name = json.readTree(file).at("/formulas/0/versions/0/name").asString();
+        long id = getJson("/api/formulas?search=" + name)
+                .expect(200)
+                .at("/rows/0/id")
+                .asLong();
+        return getJson("/api/formulas/" + id + "/said").expect(200).body().at("/0/then");
+    }
+
+    @Test
     public void laterVersionsOfAKnownFormulaAreAddedToIt() {
         long id = postJson("/api/formulas", FULL.replace("Travelling", "Growing"))
                 .expect(201)
